@@ -1,0 +1,3 @@
+export default function L({ children }: { children: React.ReactNode }) {
+  return <html lang="en"><body>{children}</body></html>;
+}

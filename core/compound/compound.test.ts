@@ -1,0 +1,20 @@
+import { axialShiftOf, compoundFeedFor, radialDepthOf, swivelMarkDeg, trailingFlankStep } from './index';
+
+/** The scale trap (common practice): 29.5 from the cross slide reads 60.5 on a scale with its zero along the bed. */
+test('the mark to set depends on where the scale has its zero', () => {
+  expect(swivelMarkDeg(29.5, 'cross-slide')).toBe(29.5);
+  expect(swivelMarkDeg(29.5, 'bed')).toBe(60.5);
+});
+
+/** Handbook rule, common practice: 0.6495 P deep at 30 degrees is 0.75 P on the compound. */
+test('0.6495 P at 30 degrees is 0.75 P on the compound', () => {
+  expect(compoundFeedFor(0.64951905, 30)).toBeCloseTo(0.75, 7);
+  expect(radialDepthOf(0.75, 30)).toBeCloseTo(0.64951905, 7);
+  expect(axialShiftOf(0.01, 30)).toBeCloseTo(0.005, 12);
+});
+
+test('29.5 shaves the trailing flank, 30 rubs, 31 leaves a step', () => {
+  expect(trailingFlankStep(0.01, 29.5, 30)).toBeCloseTo(0.0000873, 7);
+  expect(trailingFlankStep(0.01, 30, 30)).toBe(0);
+  expect(trailingFlankStep(0.01, 31, 30)).toBeLessThan(0);
+});

@@ -1,0 +1,48 @@
+import fc from 'fast-check';
+import { MM_PER_INCH } from '../units';
+import { pitchDiameterAt, radialDepthFor } from './index';
+
+/** Closed forms of the 60 degree profile (ISO 68-1): basic height from a sharp or flat tool at the nominal blank. */
+test.each([
+  ['sharp tip to d2: 0.7578 P', { kind: 'sharp' } as const, 0.7578],
+  ['flat P/8: 0.6495 P', { kind: 'flat', flat: 0.125 } as const, 0.6495],
+  ['flat P/4, basic form: 0.5413 P', { kind: 'flat', flat: 0.25 } as const, 0.5413],
+  ['radius H/6: 0.6134 P', { kind: 'radius', radius: 0.866025404 / 6 } as const, 0.6134],
+])('%s', (_, tip, height) => {
+  const depth = radialDepthFor({ workDiameter: 10, pitch: 1, tip }, 10 - 0.64951905);
+  expect(depth).toBeCloseTo(height, 4);
+});
+
+const tips = fc.oneof(
+  fc.constant({ kind: 'sharp' } as const),
+  fc.double({ min: 0, max: 0.2, noNaN: true }).map((flat) => ({ kind: 'flat', flat }) as const),
+  fc.double({ min: 0, max: 0.14, noNaN: true }).map((radius) => ({ kind: 'radius', radius }) as const),
+);
+
+test('depth and back gives the pitch diameter', () => {
+  fc.assert(
+    fc.property(tips, fc.double({ min: 9, max: 9.9, noNaN: true }), (tip, pitchDiameter) => {
+      const depthCase = { workDiameter: 10, pitch: 1, tip };
+      expect(pitchDiameterAt(depthCase, radialDepthFor(depthCase, pitchDiameter))).toBeCloseTo(
+        pitchDiameter,
+        10,
+      );
+    }),
+  );
+});
+
+test('the same geometry in inch and in mm gives the same depth', () => {
+  const inch = radialDepthFor(
+    { workDiameter: 0.748, pitch: 1 / 16, tip: { kind: 'radius', radius: 0.008 } },
+    0.7054,
+  );
+  const mm = radialDepthFor(
+    {
+      workDiameter: 0.748 * MM_PER_INCH,
+      pitch: MM_PER_INCH / 16,
+      tip: { kind: 'radius', radius: 0.008 * MM_PER_INCH },
+    },
+    0.7054 * MM_PER_INCH,
+  );
+  expect(mm / MM_PER_INCH).toBeCloseTo(inch, 12);
+});

@@ -1,0 +1,2 @@
+export * from './cut-groove';
+export * from './tip-profile';

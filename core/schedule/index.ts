@@ -1,0 +1,2 @@
+export * from './dial-reading';
+export * from './schedule';

@@ -1,0 +1,2 @@
+export * from './tip';
+export * from './tip-limit';

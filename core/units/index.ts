@@ -1,0 +1,6 @@
+export * from './angle';
+export * from './format-length';
+export * from './length';
+export * from './parse-angle';
+export * from './parse-length';
+export * from './round';

@@ -1,0 +1,52 @@
+import next from '@next/eslint-plugin-next';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** Forbids imports by pattern, with the reason shown to whoever breaks the rule. */
+function noImports(files, rules) {
+  return {
+    files,
+    ignores: ['**/*.test.ts', '**/*.test.tsx'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        { patterns: rules.map(([group, message]) => ({ group, message })) },
+      ],
+    },
+  };
+}
+
+const core = 'The core is pure: it imports nothing of ours and no framework (see docs/decisions/0001-layers.md).';
+
+export default tseslint.config(
+  { ignores: ['.next/**', '.next-test/**', '.oyakata/**', 'node_modules/**', 'next-env.d.ts'] },
+  ...tseslint.configs.recommendedTypeChecked,
+  { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
+  hooks.configs.flat.recommended,
+  next.configs['core-web-vitals'],
+  {
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+  { files: ['**/*.mjs', '**/*.cjs'], ...tseslint.configs.disableTypeChecked },
+  noImports(
+    ['core/**/*.ts'],
+    [
+      [['next', 'next/*', 'react', 'react-dom', 'sequelize', 'mariadb', 'node:*', 'fs', 'path'], core],
+      [['@/app/*', '@/ui/*', '@/data/*', '@/demo/*', '**/app/**', '**/ui/**', '**/data/**', '**/demo/**'], core],
+    ],
+  ),
+  noImports(
+    ['data/**/*.ts', 'demo/**/*.ts'],
+    [[['@/app/*', '@/ui/*', 'react', 'react-dom', 'next', 'next/*'], 'data and demo know the core only, no interface.']],
+  ),
+  noImports(
+    ['ui/**/*.{ts,tsx}'],
+    [[['@/app/*', '@/data/*', '@/demo/*', 'sequelize', 'mariadb'], 'ui imports the core; data is server-only and reached through app.']],
+  ),
+);

@@ -1,0 +1,27 @@
+const common = {
+  transform: {
+    '^.+\\.(t|j)sx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1', '^server-only$': '<rootDir>/scripts/empty-module.cjs' },
+  transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z]+|internmap)/)'],
+};
+
+const config = {
+  projects: [
+    { ...common, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/{core,demo}/**/*.test.ts'] },
+    { ...common, displayName: 'ui', testEnvironment: 'jsdom', testMatch: ['<rootDir>/ui/**/*.test.{ts,tsx}'] },
+    { ...common, displayName: 'data', testEnvironment: 'node', testMatch: ['<rootDir>/data/**/*.test.ts'] },
+  ],
+};
+
+export default config;
