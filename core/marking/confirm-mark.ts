@@ -1,0 +1,84 @@
+import { array, object, string, type InferType } from 'yup';
+import { good, type FieldIssue, type Result } from '../errors/field-issue';
+import { parseFigures } from '../units';
+import type { MarkLine, MarkProposal } from './mark-line';
+
+const text = string().typeError('Type text.').max(500, 'At most 500 characters.').default('');
+
+/** What the instructor sends: points as typed for each line, and the reason where they differ from the proposal. */
+export const markFormSchema = object({
+  lines: array(object({ id: string().required('Name the line.'), points: text, reason: text }).required())
+    .max(100)
+    .required('Send the lines.'),
+  /** Lifts the cap when given. */
+  capReason: text,
+  comment: text,
+});
+
+export type MarkForm = InferType<typeof markFormSchema>;
+
+export interface ConfirmedLine extends MarkLine {
+  awarded: number;
+  /** Why the points differ from the proposal; null when they do not. */
+  overrideReason: string | null;
+}
+
+/** A mark as it is stored: the proposal, what the instructor made of it, and the sum. */
+export interface ConfirmedMark {
+  lines: ConfirmedLine[];
+  cap: MarkProposal['cap'];
+  capLiftedReason: string | null;
+  comment: string;
+  total: number;
+}
+
+/** Checks the instructor's points against the proposal. Issues name `lines.ID.points` or `lines.ID.reason`. */
+export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<ConfirmedMark> {
+  const issues: FieldIssue[] = [];
+  const lines = proposal.lines.map((line): ConfirmedLine => {
+    const typed = form.lines.find((candidate) => candidate.id === line.id);
+    if (typed === undefined || typed.points.trim() === '')
+      return { ...line, awarded: line.proposed, overrideReason: null };
+    const points = parseFigures(`lines.${line.id}.points`, typed.points.trim());
+    if (!points.ok) {
+      issues.push(...points.issues);
+      return { ...line, awarded: line.proposed, overrideReason: null };
+    }
+    const awarded = points.value;
+    if (awarded < 0 || awarded > line.max || !Number.isInteger(awarded * 2)) {
+      issues.push({
+        field: `lines.${line.id}.points`,
+        code: 'out-of-range',
+        message: `Type 0 to ${line.max} points, whole or half.`,
+      });
+    }
+    const reason = typed.reason.trim();
+    if (awarded !== line.proposed && reason.length < 3) {
+      issues.push({
+        field: `lines.${line.id}.reason`,
+        code: 'required',
+        message: `Say why it is ${awarded} and not ${line.proposed}.`,
+      });
+    }
+    return { ...line, awarded, overrideReason: awarded === line.proposed ? null : reason };
+  });
+  const unknown = form.lines.find((typed) => proposal.lines.every((line) => line.id !== typed.id));
+  if (unknown !== undefined) {
+    issues.push({
+      field: `lines.${unknown.id}.points`,
+      code: 'unreadable',
+      message: 'The proposal has no such line.',
+    });
+  }
+  if (issues.length > 0) return { ok: false, issues };
+  const sum = lines.reduce((all, line) => all + line.awarded, 0);
+  const capLiftedReason = form.capReason.trim() === '' ? null : form.capReason.trim();
+  const cap = capLiftedReason === null ? (proposal.cap?.most ?? Infinity) : Infinity;
+  return good({
+    lines,
+    cap: proposal.cap,
+    capLiftedReason,
+    comment: form.comment.trim(),
+    total: Math.min(sum, cap),
+  });
+}

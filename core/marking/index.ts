@@ -1,0 +1,3 @@
+export * from './confirm-mark';
+export * from './mark-line';
+export * from './propose-mark';

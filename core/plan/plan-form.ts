@@ -1,0 +1,89 @@
+/**
+ * The planning form exactly as typed. Empty means: take what Oyakata proposes for this thread.
+ * This is what a draft stores, so that nothing typed is ever lost, right or wrong.
+ */
+export interface PlanForm {
+  title: string;
+  thread: string;
+  blankDiameter: string;
+  tipKind: string;
+  tipFlat: string;
+  tipRadius: string;
+  compoundAngle: string;
+  swivelZero: string;
+  targetPitchDiameter: string;
+  wireDiameter: string;
+  dialUnit: string;
+  dialGraduation: string;
+  dialPerTurn: string;
+  scratchInfeed: string;
+  roughingPasses: string;
+  largestInfeed: string;
+  finishingPasses: string;
+  finishingInfeed: string;
+  springPasses: string;
+  spindleSpeed: string;
+  runOutWidth: string;
+  markSetUp: string;
+  markPasses: string;
+  markResult: string;
+}
+
+export type PlanField = keyof PlanForm;
+
+export const EMPTY_PLAN_FORM: PlanForm = {
+  title: '',
+  thread: '',
+  blankDiameter: '',
+  tipKind: 'flat',
+  tipFlat: '',
+  tipRadius: '',
+  compoundAngle: '29.5',
+  swivelZero: 'cross-slide',
+  targetPitchDiameter: '',
+  wireDiameter: '',
+  dialUnit: '',
+  dialGraduation: '',
+  dialPerTurn: '',
+  scratchInfeed: '',
+  roughingPasses: '',
+  largestInfeed: '',
+  finishingPasses: '2',
+  finishingInfeed: '',
+  springPasses: '2',
+  spindleSpeed: '70',
+  runOutWidth: '',
+  markSetUp: '30',
+  markPasses: '30',
+  markResult: '40',
+};
+
+export const PLAN_FIELDS = Object.keys(EMPTY_PLAN_FORM) as PlanField[];
+
+/** Stages of planning in the practitioner's order, each with its fields. */
+export const PLAN_STAGES = [
+  { id: 'thread', fields: ['title', 'thread'] },
+  { id: 'blank', fields: ['blankDiameter', 'runOutWidth'] },
+  { id: 'tool', fields: ['tipKind', 'tipFlat', 'tipRadius'] },
+  { id: 'compound', fields: ['compoundAngle', 'swivelZero', 'dialUnit', 'dialGraduation', 'dialPerTurn'] },
+  { id: 'target', fields: ['targetPitchDiameter', 'wireDiameter'] },
+  {
+    id: 'passes',
+    fields: [
+      'scratchInfeed',
+      'roughingPasses',
+      'largestInfeed',
+      'finishingPasses',
+      'finishingInfeed',
+      'springPasses',
+    ],
+  },
+  { id: 'speed', fields: ['spindleSpeed'] },
+  { id: 'marks', fields: ['markSetUp', 'markPasses', 'markResult'] },
+] as const satisfies readonly { id: string; fields: readonly PlanField[] }[];
+
+export type PlanStageId = (typeof PLAN_STAGES)[number]['id'];
+
+export function stageOf(field: string): PlanStageId {
+  return PLAN_STAGES.find((stage) => (stage.fields as readonly string[]).includes(field))?.id ?? 'thread';
+}

@@ -1,0 +1,49 @@
+import { array, number, object, string, ValidationError, type ObjectSchema } from 'yup';
+import { EMPTY_PLAN_FORM, PLAN_FIELDS, type PlanForm } from './plan-form';
+import { readPlan } from './read-plan';
+
+const text = string()
+  .typeError('Type text.')
+  .max(120, 'At most 120 characters.')
+  .defined('This field is missing.');
+
+/** A draft: every field is text, right or wrong. */
+export const draftSchema = object(
+  Object.fromEntries(PLAN_FIELDS.map((field) => [field, text])),
+) as unknown as ObjectSchema<PlanForm>;
+
+/** The one schema of a plan, for the form in the browser and for the server. */
+export const planSchema: ObjectSchema<PlanForm> = draftSchema.test('plan', (form, context) => {
+  // Fields that are no text at all have been refused by themselves; the others are still read.
+  const typed = Object.entries(form).filter(([, value]) => typeof value === 'string');
+  const { issues } = readPlan({ ...EMPTY_PLAN_FORM, ...Object.fromEntries(typed) });
+  if (issues.length === 0) return true;
+  return new ValidationError(
+    issues.map(({ field, message }) => context.createError({ path: field, message })),
+  );
+});
+
+const rowId = number()
+  .typeError('Give a number.')
+  .integer('Give a whole number.')
+  .min(1, 'Give an id.')
+  .required('Give an id.');
+
+const draftVersion = number()
+  .typeError('Give the draft version.')
+  .integer()
+  .min(0)
+  .required('Give the draft version.');
+
+/** Body of saving a draft. */
+export const saveDraftSchema = object({ form: draftSchema.required('Send the form.'), draftVersion });
+
+/** Body of handing an exercise out. */
+export const handOutSchema = object({
+  form: planSchema.required('Send the form.'),
+  draftVersion,
+  studentIds: array(rowId)
+    .min(1, 'Choose at least one student.')
+    .max(200, 'At most 200 students.')
+    .required('Choose at least one student.'),
+});

@@ -1,0 +1,3 @@
+export * from './setup-step';
+export * from './setup-steps';
+export * from './show-value';
