@@ -1,0 +1,33 @@
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
+
+/** An exercise with its draft: the planning form as typed, right or wrong, as JSON. */
+export class Exercise extends Model<InferAttributes<Exercise>, InferCreationAttributes<Exercise>> {
+  declare id: CreationOptional<number>;
+  declare classId: number;
+  declare draft: string;
+  /** Counts the savings of the draft, so that two windows do not overwrite each other unseen. */
+  declare draftVersion: CreationOptional<number>;
+  declare createdAt: Date;
+  declare updatedAt: Date;
+
+  static define(sequelize: Sequelize): void {
+    Exercise.init(
+      {
+        id: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+        classId: { type: DataTypes.INTEGER, allowNull: false },
+        draft: { type: DataTypes.TEXT('long'), allowNull: false },
+        draftVersion: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
+        createdAt: { type: DataTypes.DATE(3), allowNull: false },
+        updatedAt: { type: DataTypes.DATE(3), allowNull: false },
+      },
+      { sequelize, tableName: 'exercises', timestamps: false, underscored: true },
+    );
+  }
+}

@@ -1,0 +1,20 @@
+import type { Sequelize } from 'sequelize';
+import { Attempt } from './attempt';
+import { Enrolment, SchoolClass } from './school-class';
+import { EntryRow } from './entry-row';
+import { Exercise } from './exercise';
+import { MarkRow } from './mark-row';
+import { Person } from './person';
+import { Revision } from './revision';
+
+/** Binds the models to a connection; called once by `database()`. */
+export function defineModels(sequelize: Sequelize) {
+  for (const model of [Person, SchoolClass, Enrolment, Exercise, Revision, Attempt, EntryRow, MarkRow]) {
+    model.define(sequelize);
+  }
+  return { Person, SchoolClass, Enrolment, Exercise, Revision, Attempt, EntryRow, MarkRow };
+}
+
+export type Models = ReturnType<typeof defineModels>;
+
+export { Attempt, Enrolment, EntryRow, Exercise, MarkRow, Person, Revision, SchoolClass };
