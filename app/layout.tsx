@@ -1,3 +1,26 @@
-export default function L({ children }: { children: React.ReactNode }) {
-  return <html lang="en"><body>{children}</body></html>;
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import '@fontsource/barlow/latin-400.css';
+import '@fontsource/barlow/latin-500.css';
+import '@fontsource/barlow/latin-600.css';
+import '@fontsource/barlow-condensed/latin-500.css';
+import '@fontsource/barlow-condensed/latin-600.css';
+import '@fontsource/spline-sans-mono/latin-400.css';
+import '@fontsource/spline-sans-mono/latin-500.css';
+import './globals.css';
+import { Providers } from '@/ui/shell/providers';
+
+export const metadata: Metadata = {
+  title: { default: 'Oyakata', template: '%s · Oyakata' },
+  description: 'Plan, hand out, record and mark single-point threading exercises on the manual lathe.',
+};
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>
+        <Providers>{children}</Providers>
+      </body>
+    </html>
+  );
 }

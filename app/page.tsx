@@ -1,1 +1,3 @@
-export default function P() { return <p>hi</p>; }
+export default function P() {
+  return <p>hi</p>;
+}

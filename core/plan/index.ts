@@ -6,3 +6,5 @@ export * from './plan-form';
 export * from './plan-schema';
 export * from './planned-pass';
 export * from './read-plan';
+export * from './explain-plan';
+export * from './read-plan-form';

@@ -19,7 +19,7 @@ export const planSchema: ObjectSchema<PlanForm> = draftSchema.test('plan', (form
   const { issues } = readPlan({ ...EMPTY_PLAN_FORM, ...Object.fromEntries(typed) });
   if (issues.length === 0) return true;
   return new ValidationError(
-    issues.map(({ field, message }) => context.createError({ path: field, message })),
+    issues.map(({ field, message }) => context.createError({ path: pathOf(context.path, field), message })),
   );
 });
 
@@ -47,3 +47,7 @@ export const handOutSchema = object({
     .max(200, 'At most 200 students.')
     .required('Choose at least one student.'),
 });
+
+function pathOf(parent: string, field: string): string {
+  return parent === '' ? field : `${parent}.${field}`;
+}

@@ -5,7 +5,7 @@ import type { Plan } from './plan';
 import type { PlanForm } from './plan-form';
 import { readPlanForm, type PlanInputs, type ReadPlanForm } from './read-plan-form';
 
-export interface ReadPlan extends Omit<ReadPlanForm, 'inputs'> {
+export interface ReadPlan extends ReadPlanForm {
   evaluation: PlanEvaluation;
   /** The plan, complete only when there is no issue. */
   plan: Plan | null;
@@ -18,7 +18,7 @@ export function readPlan(form: PlanForm): ReadPlan {
   const evaluation = evaluatePlan(read.inputs);
   const issues = [...read.issues, ...evaluation.issues];
   const plan = issues.length > 0 ? null : completePlan(read.inputs, evaluation);
-  return { evaluation, issues, notes: read.notes, defaults: read.defaults, plan };
+  return { ...read, evaluation, issues, plan };
 }
 
 function completePlan(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | null {
