@@ -47,6 +47,7 @@ export const EXERCISES: DemoExercise[] = [
         story: {
           until: 'marked',
           overCutBy: 0.24,
+          missing: ['safety', 'travel', 'dry-run', 'instructor-look'],
           note: 'Read the compound a full turn short, so the last cut went too deep. Nut wobbles.',
           comment:
             'Over-cut: you fed by the dial alone. Measure before the finishing passes, every time. New blank, second try.',
@@ -87,6 +88,7 @@ export const EXERCISES: DemoExercise[] = [
           until: 'marked',
           wrongStep: { id: 'compound', value: 30 },
           overCutBy: 0.011,
+          missing: ['dry-run'],
           note: 'Set 30 on the swivel scale, but ours counts from the bed. One flank came out as a staircase.',
           comment:
             'You found the cause yourself: the scale trap. Check that the compound’s side lies along the trailing flank.',

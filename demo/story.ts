@@ -16,6 +16,8 @@ export interface Story {
   overCutBy?: number;
   springPassesLeftOut?: boolean;
   wrongStep?: { id: string; value: number };
+  /** Steps that were never recorded. */
+  missing?: string[];
   /** This pass was first recorded twice, and once struck out. */
   struckPass?: number;
   note?: string;
@@ -48,6 +50,7 @@ export function tellStory(
     return id;
   }
   function doStep(step: SetupStep): void {
+    if (story.missing?.includes(step.id) === true) return;
     if (step.kind === 'sign-off') return void say({ kind: 'sign-off', stepId: step.id }, 'instructor', 6);
     const wrong = story.wrongStep?.id === step.id ? story.wrongStep.value : null;
     const value = step.expected === null ? null : (wrong ?? settled(step.expected, spread));

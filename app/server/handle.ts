@@ -9,7 +9,7 @@ import { viewer } from './session';
 const MOST_BYTES = 200_000;
 
 interface RouteContext {
-  params: Promise<{ id: string }>;
+  params: Promise<object>;
 }
 
 export interface Call<Body> {
@@ -69,7 +69,8 @@ export function guarded(run: (request: Request, id: number) => Promise<Response>
   return async (request: Request, context: RouteContext): Promise<Response> => {
     try {
       if (isForeign(request)) return refusal(403, 'foreign-origin', 'This request comes from another site.');
-      const { id: text } = (await context.params) as { id?: string };
+      // Routes without a number in the path get no params at all.
+      const text = ((await context.params) as { id?: string } | undefined)?.id;
       const id = text === undefined ? 0 : Number(text);
       if (!Number.isInteger(id) || id < 0 || id > 2 ** 31 - 1)
         return refusal(404, 'not-found', 'There is no such page.');
@@ -106,7 +107,7 @@ async function readBody<S extends AnyObjectSchema>(
     return refusal(400, 'not-json', 'The body is not readable JSON.');
   }
   try {
-    return (await schema.validate(json, { abortEarly: false, stripUnknown: true })) as InferType<S>;
+    return (await schema.validate(json, { abortEarly: false, stripUnknown: true }));
   } catch (error) {
     if (!ValidationError.isError(error)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];

@@ -24,8 +24,8 @@ export function setupSteps(derived: DerivedPlan): SetupStep[] {
   return [
     confirm(
       'safety',
-      'Dress for the lathe',
-      'Eye protection on; rings, watch and gloves off; sleeves and hair tied back; chuck key out.',
+      'Safety',
+      'Dress for the lathe: eye protection on; rings, watch and gloves off; sleeves and hair tied back; chuck key out.',
       {
         critical: true,
         weight: 2,
@@ -35,21 +35,21 @@ export function setupSteps(derived: DerivedPlan): SetupStep[] {
     ),
     value(
       'over-wires',
-      'Work out the target over wires',
-      `With wires of ${formatLength({ value: derived.wire, unit }, unit, 1)} ${unit}, from limits and pitch.`,
+      'Target over wires',
+      `Work it out with wires of ${formatLength({ value: derived.wire, unit }, unit, 1)} ${unit}, from limits and pitch.`,
       over,
       { weight: 2 },
     ),
     value(
       'blank',
-      'Turn the blank',
-      'Turn the major diameter and measure it.',
+      'Blank',
+      'Turn the major diameter and measure it. Chamfer the start below the root.',
       range(derived.blank, limits.major.min, limits.major.max, unit),
       { weight: 2 },
     ),
     value(
       'run-out',
-      'Cut the run-out groove',
+      'Run-out groove',
       `At least ${show(inThread(plan.runOutWidth))} ${unit} wide and down to the root or below. Measure its diameter.`,
       {
         value: roundTo(derived.rootDiameter, unit === 'in' ? 4 : 3),
@@ -60,25 +60,20 @@ export function setupSteps(derived: DerivedPlan): SetupStep[] {
       },
       { weight: 1 },
     ),
-    confirm(
-      'holding',
-      'Hold the part',
-      'Shoulder against the jaws, tailstock centre in, quill short and locked.',
-      {
-        weight: 1,
-        caution: 'Mind the live centre: the tool comes back toward it.',
-      },
-    ),
+    confirm('holding', 'Holding', 'Shoulder against the jaws, tailstock centre in, quill short and locked.', {
+      weight: 1,
+      caution: 'Mind the live centre: the tool comes back toward it.',
+    }),
     value(
       'gearing',
-      'Set the gearing',
+      'Gearing',
       `Set ${pitchWord} from the machine’s chart; feed selector in neutral. Turn by hand until the gears mesh.`,
       unit === 'in' ? exact(1 / pitchOf(thread), 'TPI') : exact(leadOf(thread), 'mm pitch'),
       { weight: 2 },
     ),
     value(
       'speed',
-      'Set the spindle speed',
+      'Spindle speed',
       `${derived.timeInRunOut.toFixed(1)} s will be left in the run-out groove.`,
       {
         value: plan.spindleSpeedRpm,
@@ -91,7 +86,7 @@ export function setupSteps(derived: DerivedPlan): SetupStep[] {
     ),
     value(
       'compound',
-      'Swivel the compound',
+      'Compound',
       `${plan.compoundAngleDeg}° from the cross-slide axis${plan.swivelZero === 'bed' ? '; this scale reads 0 along the bed' : ''}. Check: its side lies parallel to the tool’s trailing flank.`,
       range(
         derived.swivelMarkDeg,
@@ -110,14 +105,14 @@ export function setupSteps(derived: DerivedPlan): SetupStep[] {
     ),
     confirm(
       'travel',
-      'Check the travel',
+      'Travel',
       'Carriage to the run-out clear of chuck and shoulder, back clear of the tailstock; slides not near their ends.',
       { weight: 1 },
     ),
     confirm(
       'touch-off',
-      'Dye, touch off, zero both dials',
-      'Come in against the backlash, touch the dye, set cross slide and compound to 0.',
+      'Touch off, zero',
+      'Dye the work. Come in against the backlash, touch the dye, set cross slide and compound to 0.',
       { weight: 2 },
     ),
     confirm(
@@ -143,7 +138,7 @@ export function setupSteps(derived: DerivedPlan): SetupStep[] {
     {
       ...value(
         'pitch-check',
-        'Check the pitch',
+        'Pitch',
         'Lay the pitch gauge on the scratch, or count along a rule. Wrong? Stop and mend the gearing.',
         unit === 'in' ? exact(1 / pitchOf(thread), 'TPI') : exact(leadOf(thread), 'mm pitch'),
         { weight: 2, caution: 'Measure only with the spindle stopped.' },
@@ -207,14 +202,14 @@ function exact(number: number, unit: Expected['unit']): Expected {
 
 function tipStep({ tip, thread: { unit } }: DerivedPlan): SetupStep {
   if (tip.kind === 'sharp') {
-    return confirm('tip', 'Check the tip', 'Sharp point, 60° by the centre gauge, no nick.', { weight: 1 });
+    return confirm('tip', 'Tip', 'Sharp point, 60° by the centre gauge, no nick.', { weight: 1 });
   }
   const size = tip.kind === 'flat' ? tip.flat : tip.radius;
   const what = tip.kind === 'flat' ? 'flat' : 'radius';
   const band = range(size, Math.max(0, size - TIP_TOLERANCE[unit]), size + TIP_TOLERANCE[unit], unit);
   return value(
     'tip',
-    'Check the tip',
+    'Tip',
     `60° by the centre gauge, ${what} at the tip, no nick. Measure the ${what}.`,
     band,
     { weight: 1 },

@@ -1,0 +1,9 @@
+import type { Metadata } from 'next';
+import { KitPage } from '@/ui/kit/kit-page';
+
+export const metadata: Metadata = { title: 'Kit' };
+
+/** All parts of the kit side by side, for whoever builds a view. */
+export default function Kit() {
+  return <KitPage />;
+}

@@ -1,0 +1,20 @@
+import Link from 'next/link';
+import { Notice } from '@/ui/shell/notice';
+
+export default function NotFound() {
+  return (
+    <Notice title="There is no such page">
+      <p>The address is wrong, or what it showed is not yours to see.</p>
+      <p>
+        <Link href="/" className="underline">
+          Go to the class
+        </Link>{' '}
+        or{' '}
+        <Link href="/who" className="underline">
+          choose another name
+        </Link>
+        .
+      </p>
+    </Notice>
+  );
+}

@@ -1,3 +1,0 @@
-export default function P() {
-  return <p>hi</p>;
-}

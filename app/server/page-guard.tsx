@@ -1,0 +1,57 @@
+import 'server-only';
+import { notFound, redirect } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { DataRefusal, isDatabaseDown } from '@/data/errors';
+import { log } from '@/data/log';
+import type { PersonView } from '@/data/people';
+import { Notice } from '@/ui/shell/notice';
+import { viewer } from './session';
+
+/**
+ * Loads what a page shows, as whoever works here. Without a person it goes to the list of names; what is absent or
+ * not the viewer's is "not found"; a database that does not answer is said plainly.
+ */
+export async function guardedPage(load: (who: PersonView) => Promise<ReactNode>): Promise<ReactNode> {
+  let who: PersonView | null;
+  let content: ReactNode = null;
+  let missing = false;
+  try {
+    who = await viewer();
+    if (who !== null) content = await load(who);
+  } catch (error) {
+    if (error instanceof DataRefusal && (error.status === 404 || error.status === 403)) {
+      missing = true;
+      who = null;
+    } else if (isDatabaseDown(error)) {
+      log.error({ err: error }, 'database not reachable');
+      return <DatabaseDown />;
+    } else {
+      throw error;
+    }
+  }
+  if (missing) notFound();
+  if (who === null) redirect('/who');
+  return content;
+}
+
+export function DatabaseDown() {
+  return (
+    <Notice title="The database can not be reached">
+      <p>Nothing is lost: what was stored is safe, and forms keep what was typed.</p>
+      <p>
+        Start it again with <code className="figures">./oyakata start</code> in the folder of the program,
+        then{' '}
+        <a href="" className="underline">
+          reload this page
+        </a>
+        . The log lies in <code className="figures">.oyakata/log/mariadb.log</code>.
+      </p>
+    </Notice>
+  );
+}
+
+export function idOf(text: string): number {
+  const id = Number(text);
+  if (!Number.isInteger(id) || id < 1 || id > 2 ** 31 - 1) notFound();
+  return id;
+}

@@ -1,0 +1,266 @@
+'use client';
+
+import { formatDistanceToNowStrict } from 'date-fns';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import type { AttemptState } from '@/core/attempt';
+import { Button, buttonClass } from '../kit/button';
+import { Dialog } from '../kit/dialog';
+import { STATE_WORDS, StateMark } from '../kit/state-mark';
+import { useToast } from '../kit/toast';
+import { Header } from '../shell/header';
+import { send } from '../shell/send';
+
+export interface BoardAttempt {
+  id: number;
+  studentId: number;
+  exerciseId: number;
+  tryNumber: number;
+  state: AttemptState;
+  total: number | null;
+  lastEntryAt: string | null;
+  passesCut: number;
+}
+
+export interface BoardExercise {
+  id: number;
+  title: string;
+  thread: string;
+  revision: number | null;
+}
+
+export interface ClassBoardProps {
+  className: string;
+  exercises: BoardExercise[];
+  students: { id: number; name: string }[];
+  attempts: BoardAttempt[];
+  who: { name: string; role: string };
+}
+
+const COUNTED: readonly AttemptState[] = ['waiting', 'measured', 'cutting', 'set-up', 'not-begun', 'marked'];
+
+/** The class: students down, exercises across, the state of each attempt where they meet. */
+export function ClassBoardView({ className, exercises, students, attempts, who }: ClassBoardProps) {
+  const router = useRouter();
+  const say = useToast();
+  const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
+  const instructor = who.role === 'instructor';
+  const waiting = attempts.filter(({ state }) => state === 'waiting');
+
+  async function makeExercise() {
+    const sent = await send<{ id: number }>('POST', '/api/exercises');
+    if (sent.ok) router.push(`/exercises/${sent.value.id}`);
+    else say(sent.message, 'bad');
+  }
+
+  async function discard(exercise: BoardExercise) {
+    const sent = await send('DELETE', `/api/exercises/${exercise.id}`);
+    setDiscarding(null);
+    if (!sent.ok) return say(sent.message, 'bad');
+    say('Draft discarded.');
+    router.refresh();
+  }
+
+  const keys = useMemo(
+    () => [
+      ...(instructor
+        ? [{ key: 'n', does: 'New exercise', run: () => document.getElementById('new-exercise')?.click() }]
+        : []),
+      {
+        key: 'w',
+        does: 'First attempt that waits for its mark',
+        run: () => document.getElementById('first-waiting')?.focus(),
+      },
+    ],
+    [instructor],
+  );
+  const issued = exercises.filter(({ revision }) => revision !== null);
+  const drafts = exercises.filter(({ revision }) => revision === null);
+
+  return (
+    <div className="min-h-dvh">
+      <Header who={who} title={className} keys={keys} />
+      <section
+        aria-label="Today"
+        className="flex items-center gap-6 bg-dye px-4 py-2 text-scribe max-lg:gap-4"
+      >
+        {COUNTED.map((state) => (
+          <Count
+            key={state}
+            word={STATE_WORDS[state]}
+            count={attempts.filter((attempt) => attempt.state === state).length}
+            attend={state === 'waiting'}
+          />
+        ))}
+        {instructor && (
+          <Button id="new-exercise" tone="on-dye" className="ml-auto" onClick={() => void makeExercise()}>
+            New exercise
+          </Button>
+        )}
+      </section>
+      <main className="grid gap-4 p-4">
+        {students.length === 0 || issued.length === 0 ? (
+          <p className="text-lg">
+            {instructor
+              ? 'Nothing is handed out yet. Make an exercise, then hand it out.'
+              : 'Nothing is handed out to you yet. Ask your instructor.'}
+          </p>
+        ) : (
+          <div className="overflow-x-auto">
+            <table className="w-full min-w-[56rem] table-fixed border-collapse bg-paper-raised">
+              <caption className="sr-only">State of each attempt</caption>
+              <thead>
+                <tr className="bg-paper-sunk">
+                  <th
+                    scope="col"
+                    className="label sticky left-0 w-44 border-b border-rule-strong bg-paper-sunk px-3 py-2 text-left text-ink-soft"
+                  >
+                    Student
+                  </th>
+                  {issued.map((exercise) => (
+                    <th
+                      key={exercise.id}
+                      scope="col"
+                      className="border-b border-l border-rule-strong px-3 py-1.5 text-left font-normal"
+                    >
+                      {instructor ? (
+                        <Link
+                          href={`/exercises/${exercise.id}`}
+                          className="font-medium underline underline-offset-2"
+                        >
+                          {exercise.title}
+                        </Link>
+                      ) : (
+                        <span className="font-medium">{exercise.title}</span>
+                      )}
+                      <span className="figures block text-2xs text-ink-soft">
+                        {exercise.thread} · rev {exercise.revision}
+                      </span>
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {students.map((student) => (
+                  <tr key={student.id} className="border-b border-rule">
+                    <th
+                      scope="row"
+                      className="sticky left-0 bg-paper-raised px-3 text-left font-medium whitespace-nowrap"
+                    >
+                      {student.name}
+                    </th>
+                    {issued.map((exercise) => (
+                      <td key={exercise.id} className="border-l border-rule px-2">
+                        <Tries
+                          attempts={attempts.filter(
+                            (attempt) =>
+                              attempt.studentId === student.id && attempt.exerciseId === exercise.id,
+                          )}
+                          instructor={instructor}
+                          firstWaiting={waiting[0]?.id ?? null}
+                          label={`${student.name}, ${exercise.title}`}
+                        />
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        )}
+        {drafts.length > 0 && (
+          <section aria-label="Drafts">
+            <h2 className="mb-1 text-xl">Drafts</h2>
+            <ul className="grid gap-1">
+              {drafts.map((exercise) => (
+                <li key={exercise.id} className="flex items-center gap-3">
+                  <Link href={`/exercises/${exercise.id}`} className={buttonClass('plain')}>
+                    {exercise.title === '' ? 'Without a name yet' : exercise.title}
+                    <span className="figures text-sm text-ink-soft">{exercise.thread}</span>
+                  </Link>
+                  <Button tone="quiet" onClick={() => setDiscarding(exercise)}>
+                    Discard
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </main>
+      <Dialog
+        open={discarding !== null}
+        onOpenChange={(open) => !open && setDiscarding(null)}
+        title="Discard the draft?"
+        description={`“${discarding?.title === '' ? 'Without a name yet' : discarding?.title}” was never handed out. It is deleted and can not be brought back.`}
+      >
+        <div className="flex justify-end gap-2">
+          <Button onClick={() => setDiscarding(null)}>Keep it</Button>
+          <Button tone="main" onClick={() => discarding !== null && void discard(discarding)}>
+            Discard
+          </Button>
+        </div>
+      </Dialog>
+    </div>
+  );
+}
+
+function Count({ word, count, attend }: { word: string; count: number; attend: boolean }) {
+  return (
+    <p className="leading-tight">
+      <span
+        className={`figures block text-2xl font-medium ${attend && count > 0 ? 'text-brass-bright' : ''}`}
+      >
+        {count}
+      </span>
+      <span className="label text-scribe-dim">{word}</span>
+    </p>
+  );
+}
+
+function Tries({
+  attempts,
+  instructor,
+  firstWaiting,
+  label,
+}: {
+  attempts: BoardAttempt[];
+  instructor: boolean;
+  firstWaiting: number | null;
+  label: string;
+}) {
+  if (attempts.length === 0) return <span className="px-1 text-sm text-ink-soft">–</span>;
+  return (
+    <ul className="flex flex-wrap gap-x-1">
+      {attempts.map((attempt) => (
+        <li key={attempt.id}>
+          <Link
+            id={attempt.id === firstWaiting ? 'first-waiting' : undefined}
+            href={hrefOf(attempt, instructor)}
+            aria-label={`${label}, try ${attempt.tryNumber}: ${STATE_WORDS[attempt.state]}${attempt.total === null ? '' : ` ${attempt.total}`}`}
+            className="flex min-h-11 items-center gap-1 rounded-cut px-1 hover:bg-paper-sunk max-lg:min-h-12"
+          >
+            <StateMark state={attempt.state} total={attempt.total} />
+            <span className="text-2xs text-ink-soft">{detail(attempt, attempts.length > 1)}</span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function hrefOf(attempt: BoardAttempt, instructor: boolean): string {
+  const toMark = attempt.state === 'marked' || (instructor && attempt.state === 'waiting');
+  return toMark ? `/attempts/${attempt.id}/mark` : `/attempts/${attempt.id}`;
+}
+
+function detail(attempt: BoardAttempt, several: boolean): string {
+  const parts = [
+    several ? `try ${attempt.tryNumber}` : '',
+    attempt.state === 'cutting' ? `pass ${attempt.passesCut}` : '',
+    attempt.lastEntryAt !== null && attempt.state !== 'marked'
+      ? `${formatDistanceToNowStrict(new Date(attempt.lastEntryAt))} ago`
+      : '',
+  ];
+  return parts.filter((part) => part !== '').join(' · ');
+}

@@ -1,0 +1,252 @@
+'use client';
+
+import { useId, useMemo } from 'react';
+import type { GrooveCase } from '@/core/groove';
+import { radians, type LengthUnit } from '@/core/units';
+import { DrawingFrame } from '../kit/drawing-frame';
+import { useShowLength } from '../units/display-unit';
+import { scaleBarFor, sectionGeometry, type SectionGeometry } from './section-geometry';
+import { useSize } from './use-size';
+
+export interface ThreadSectionProps {
+  groove: GrooveCase;
+  unit: LengthUnit;
+  workDiameter: number;
+  pitchDiameter: { min: number; max: number; target: number };
+  rootDiameter: number;
+  readings: readonly number[];
+  chosen: number;
+  pitchText: string;
+}
+
+/** Section of work, groove, tool and passes, to scale; it moves with the numbers. */
+export function ThreadSection(props: ThreadSectionProps) {
+  const { ref, size } = useSize<HTMLDivElement>({ width: 720, height: 420 });
+  return (
+    <div ref={ref} className="h-full min-h-0">
+      <SectionDrawing {...props} width={size.width} height={size.height} />
+    </div>
+  );
+}
+
+/** The drawing itself, for a known size. */
+export function SectionDrawing(props: ThreadSectionProps & { width: number; height: number }) {
+  const { groove, unit, workDiameter, pitchDiameter, rootDiameter, readings, chosen, width, height } = props;
+  const show = useShowLength();
+  const hatchId = useId();
+  const geometry = useMemo(
+    () => sectionGeometry({ groove, workDiameter, readings, chosen }, width, height),
+    [groove, workDiameter, readings, chosen, width, height],
+  );
+  const { yOf, y } = geometry;
+  const figures = (value: number) => show.figures(value, unit);
+  const depth = geometry.tip.depth;
+  const bandTop = yOf(pitchDiameter.max);
+  const bandBottom = yOf(pitchDiameter.min);
+  return (
+    <DrawingFrame
+      title="Section of work and tool"
+      description={`After pass ${chosen} the groove is ${figures(depth)} ${show.unitOf(unit)} deep. Blank ${figures(workDiameter)}, target pitch diameter ${figures(pitchDiameter.target)}, root ${figures(rootDiameter)}.`}
+      viewBox={{ width, height }}
+      scale={scaleBarFor(geometry.pixelsPerUnit, width, unit)}
+      scaleAt={{ x: 14, y: height - 12 }}
+    >
+      <defs>
+        <pattern
+          id={hatchId}
+          width="9"
+          height="9"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <path d="M0 0 V9" stroke="var(--color-dye-soft)" strokeWidth="2" />
+        </pattern>
+      </defs>
+      <path d={geometry.work} fill="var(--color-dye)" />
+      <path d={geometry.work} fill={`url(#${hatchId})`} />
+      <rect
+        x="0"
+        y={bandTop}
+        width={width}
+        height={Math.max(1, bandBottom - bandTop)}
+        fill="var(--color-brass-bright)"
+        opacity="0.22"
+      />
+      {geometry.chip !== null && <path d={geometry.chip} fill="var(--color-brass-bright)" data-part="chip" />}
+      <g fill="none" strokeWidth="1">
+        {geometry.outlines.map((outline, index) => (
+          <path
+            key={index}
+            d={outline}
+            stroke={index < chosen ? 'var(--color-scribe)' : 'var(--color-scribe-dim)'}
+            strokeDasharray={index < chosen ? undefined : '2 4'}
+            opacity={index < chosen ? 0.55 : 0.6}
+          />
+        ))}
+      </g>
+      <path
+        d={geometry.surface}
+        fill="none"
+        stroke="var(--color-scribe)"
+        strokeWidth="2.25"
+        data-part="surface"
+      />
+      <path
+        d={geometry.tool}
+        fill="var(--color-paper-sunk)"
+        fillOpacity="0.3"
+        stroke="var(--color-paper-sunk)"
+        strokeWidth="1.5"
+        data-part="tool"
+      />
+      <Infeed geometry={geometry} groove={groove} />
+      <Level
+        at={yOf(pitchDiameter.target)}
+        width={width}
+        dash="14 4 3 4"
+        text={`PD ${figures(pitchDiameter.target)}`}
+      />
+      <Level at={yOf(workDiameter)} width={width} dash="5 4" text={`blank ⌀ ${figures(workDiameter)}`} />
+      <Level at={yOf(rootDiameter)} width={width} dash="5 4" text={`root ⌀ ${figures(rootDiameter)}`} below />
+      {depth > 0 && <Depth top={y(0)} bottom={y(depth)} x={34} text={`h ${figures(depth)}`} />}
+      <Pitch
+        geometry={geometry}
+        pitch={groove.pitch}
+        bottom={yOf(rootDiameter)}
+        height={height}
+        text={props.pitchText}
+      />
+      <text x={14} y={height - 42} fontSize="13" fill="var(--color-scribe-dim)">
+        ← headstock
+      </text>
+    </DrawingFrame>
+  );
+}
+
+function Level({
+  at,
+  width,
+  dash,
+  text,
+  below = false,
+}: {
+  at: number;
+  width: number;
+  dash: string;
+  text: string;
+  below?: boolean;
+}) {
+  return (
+    <g>
+      <path
+        d={`M0 ${at} H${width}`}
+        stroke="var(--color-scribe)"
+        strokeWidth="1"
+        strokeDasharray={dash}
+        opacity="0.8"
+      />
+      <text
+        x={width - 10}
+        y={below ? at + 16 : at - 6}
+        textAnchor="end"
+        fontSize="14"
+        className="figures"
+        fill="var(--color-scribe)"
+        stroke="var(--color-dye-deep)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
+
+function Depth({ top, bottom, x, text }: { top: number; bottom: number; x: number; text: string }) {
+  return (
+    <g stroke="var(--color-brass-bright)" fill="none" strokeWidth="1.25">
+      <path d={`M${x - 8} ${top} h16 M${x - 8} ${bottom} h16 M${x} ${top} V${bottom}`} />
+      <text
+        x={x + 10}
+        y={top - 8}
+        fontSize="14"
+        className="figures"
+        fill="var(--color-brass-bright)"
+        stroke="var(--color-dye-deep)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
+
+function Pitch({
+  geometry,
+  pitch,
+  bottom,
+  height,
+  text,
+}: {
+  geometry: SectionGeometry;
+  pitch: number;
+  bottom: number;
+  height: number;
+  text: string;
+}) {
+  const from = geometry.x(geometry.tip.axial);
+  const to = geometry.x(geometry.tip.axial - pitch);
+  const at = Math.min(bottom + 44, height - 20);
+  return (
+    <g stroke="var(--color-scribe)" fill="none" strokeWidth="1">
+      <path d={`M${from} ${bottom} V${at + 6} M${to} ${bottom} V${at + 6} M${from} ${at} H${to}`} />
+      <path
+        d={`M${from + 8} ${at - 3} L${from} ${at} L${from + 8} ${at + 3} M${to - 8} ${at - 3} L${to} ${at} L${to - 8} ${at + 3}`}
+      />
+      <text
+        x={(from + to) / 2}
+        y={at - 6}
+        textAnchor="middle"
+        fontSize="14"
+        className="figures"
+        fill="var(--color-scribe)"
+        stroke="var(--color-dye)"
+        strokeWidth="4"
+        paintOrder="stroke"
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
+
+/** The way of the compound, with its angle from the cross-slide axis, on the tool. */
+function Infeed({ geometry, groove }: { geometry: SectionGeometry; groove: GrooveCase }) {
+  const angle = radians(groove.compoundAngleDeg);
+  const length = 0.62 * groove.pitch * geometry.pixelsPerUnit;
+  const x = geometry.x(geometry.tip.axial);
+  const tipY = geometry.y(geometry.tip.depth);
+  const end = tipY - 0.2 * groove.pitch * geometry.pixelsPerUnit;
+  const start = { x: x + length * Math.sin(angle), y: end - length * Math.cos(angle) };
+  return (
+    <g stroke="var(--color-scribe)" fill="none" strokeWidth="1.5">
+      <path d={`M${x} ${end} V${end - length}`} strokeWidth="0.75" strokeDasharray="3 3" />
+      <path d={`M${start.x} ${start.y} L${x} ${end}`} />
+      <path
+        d={`M${x + 9 * Math.sin(angle + 0.45)} ${end - 9 * Math.cos(angle + 0.45)} L${x} ${end} L${x + 9 * Math.sin(angle - 0.45)} ${end - 9 * Math.cos(angle - 0.45)}`}
+      />
+      <text
+        x={x - 5}
+        y={end - length * 0.72}
+        textAnchor="end"
+        fontSize="14"
+        className="figures"
+        fill="var(--color-scribe)"
+        stroke="none"
+      >
+        {`${groove.compoundAngleDeg}°`}
+      </text>
+    </g>
+  );
+}

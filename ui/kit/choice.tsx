@@ -1,0 +1,59 @@
+import { clsx } from 'clsx';
+import { RadioGroup } from 'radix-ui';
+import { useId } from 'react';
+import { Message } from './message';
+
+export interface ChoiceOption {
+  value: string;
+  text: string;
+}
+
+export interface ChoiceProps {
+  label: string;
+  value: string;
+  options: readonly ChoiceOption[];
+  onChange: (value: string) => void;
+  error?: string | undefined;
+  note?: string | undefined;
+  /** A narrow column of options instead of a row. */
+  stacked?: boolean;
+}
+
+/** One of a few, all in sight. */
+export function Choice({ label, value, options, onChange, error, note, stacked = false }: ChoiceProps) {
+  const id = useId();
+  return (
+    <div className="grid gap-1">
+      <span id={id} className="label text-ink-soft">
+        {label}
+      </span>
+      <RadioGroup.Root
+        aria-labelledby={id}
+        value={value}
+        onValueChange={onChange}
+        className={clsx(
+          'grid gap-px overflow-hidden rounded-cut border border-rule-strong bg-rule-strong',
+          !stacked && 'grid-flow-col auto-cols-fr',
+        )}
+      >
+        {options.map((option) => (
+          <RadioGroup.Item
+            key={option.value}
+            value={option.value}
+            className="group flex min-h-9 items-center gap-2 bg-paper-raised px-2 py-1 text-left text-sm data-[state=checked]:bg-dye data-[state=checked]:text-scribe focus-visible:z-10"
+          >
+            <span
+              aria-hidden
+              className="grid size-3.5 shrink-0 place-items-center rounded-full border border-current"
+            >
+              <RadioGroup.Indicator className="size-1.5 rounded-full bg-current" />
+            </span>
+            {option.text}
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+      {error !== undefined && <Message tone="error">{error}</Message>}
+      {error === undefined && note !== undefined && <Message tone="note">{note}</Message>}
+    </div>
+  );
+}

@@ -1,0 +1,73 @@
+import { clsx } from 'clsx';
+import { useId, type InputHTMLAttributes, type ReactNode } from 'react';
+import { Message } from './message';
+
+export interface FieldProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'size'> {
+  label: string;
+  unit?: ReactNode;
+  error?: string | undefined;
+  warning?: string | undefined;
+  /** How the entry was read, or what is usual. */
+  note?: string | undefined;
+  size?: 'desk' | 'bench';
+  labelHidden?: boolean;
+}
+
+/** A text field with its unit and its message. What is typed stays, right or wrong. */
+export function Field({
+  label,
+  unit,
+  error,
+  warning,
+  note,
+  size = 'desk',
+  labelHidden,
+  className,
+  ...input
+}: FieldProps) {
+  const id = useId();
+  const messageId = `${id}-message`;
+  const message = error ?? warning ?? note;
+  return (
+    <div className={clsx('grid gap-1', className)}>
+      <label htmlFor={id} className={labelHidden === true ? 'sr-only' : 'label text-ink-soft'}>
+        {label}
+      </label>
+      <div
+        className={clsx(
+          'flex items-stretch rounded-cut border bg-paper-raised focus-within:outline-3 focus-within:outline-dye',
+          error === undefined ? 'border-rule-strong' : 'border-2 border-nogo',
+        )}
+      >
+        <input
+          id={id}
+          aria-invalid={error !== undefined}
+          aria-describedby={message === undefined ? undefined : messageId}
+          autoComplete="off"
+          spellCheck={false}
+          className={clsx(
+            'figures w-full min-w-0 bg-transparent px-2.5 focus-visible:shadow-none focus-visible:outline-none',
+            size === 'desk' ? 'min-h-9 text-base' : 'min-h-14 text-2xl',
+          )}
+          {...input}
+        />
+        {unit !== undefined && (
+          <span
+            aria-hidden
+            className="flex shrink-0 items-center border-l border-rule px-2 text-sm text-ink-soft"
+          >
+            {unit}
+          </span>
+        )}
+      </div>
+      {message !== undefined && (
+        <Message
+          id={messageId}
+          tone={error !== undefined ? 'error' : warning !== undefined ? 'warning' : 'note'}
+        >
+          {message}
+        </Message>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,65 @@
+import { clsx } from 'clsx';
+import type { ReactNode } from 'react';
+import type { Why } from '@/core/plan';
+import { WhyPopover } from './why-popover';
+
+export interface FigureProps {
+  label: string;
+  /** The figures; null while they can not be worked out. */
+  value: ReactNode | null;
+  unit?: string;
+  /** A second line: the band, the turns. */
+  sub?: ReactNode;
+  why?: Why | undefined;
+  onDye?: boolean;
+  size?: 'small' | 'large' | 'bench';
+  attend?: boolean;
+}
+
+const SIZES = { small: 'text-lg', large: 'text-2xl', bench: 'text-7xl' };
+
+/** A computed figure, large, its unit small beside it. Its label opens the reason behind it. */
+export function Figure({
+  label,
+  value,
+  unit,
+  sub,
+  why,
+  onDye = false,
+  size = 'small',
+  attend = false,
+}: FigureProps) {
+  const soft = onDye ? 'text-scribe-dim' : 'text-ink-soft';
+  return (
+    <div className="min-w-0">
+      {why === undefined ? (
+        <span className={clsx('label block truncate', soft)}>{label}</span>
+      ) : (
+        <WhyPopover
+          why={why}
+          className={clsx(
+            'label block max-w-full truncate text-left underline decoration-dotted underline-offset-3',
+            soft,
+          )}
+        >
+          {label}
+        </WhyPopover>
+      )}
+      <span
+        className={clsx(
+          'figures block leading-tight font-medium whitespace-nowrap',
+          SIZES[size],
+          attend && (onDye ? 'text-brass-bright' : 'text-brass'),
+        )}
+      >
+        {value ?? <span className={soft}>—</span>}
+        {value !== null && unit !== undefined && (
+          <span className={clsx('ml-1 text-sm font-normal', soft)}>{unit}</span>
+        )}
+      </span>
+      {sub !== undefined && (
+        <span className={clsx('figures block text-2xs whitespace-nowrap', soft)}>{sub}</span>
+      )}
+    </div>
+  );
+}

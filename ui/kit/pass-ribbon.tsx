@@ -1,0 +1,101 @@
+import { clsx } from 'clsx';
+import { Slider } from 'radix-ui';
+
+export interface RibbonPass {
+  n: number;
+  kind: 'scratch' | 'rough' | 'finish' | 'spring';
+  infeed: number;
+  chip: number;
+  reading: string;
+}
+
+const KIND_WORDS = { scratch: 'scratch', rough: 'roughing', finish: 'finishing', spring: 'spring' };
+const KIND_LETTERS = { scratch: 'S', rough: 'R', finish: 'F', spring: '0' };
+
+/**
+ * The passes side by side: bar = infeed, diamond = chip area, the chosen one marked. The slider under it steps through
+ * them with the mouse or the arrow keys and moves the drawing.
+ */
+export function PassRibbon({
+  passes,
+  chosen,
+  onChoose,
+}: {
+  passes: readonly RibbonPass[];
+  chosen: number;
+  onChoose: (n: number) => void;
+}) {
+  const mostInfeed = Math.max(...passes.map((pass) => pass.infeed));
+  const mostChip = Math.max(...passes.map((pass) => pass.chip));
+  const current = passes.find((pass) => pass.n === chosen);
+  return (
+    <section aria-label="Passes" className="border-t border-dye-deep bg-dye px-4 pt-1.5 pb-2 text-scribe">
+      <p className="flex items-baseline gap-4 text-sm">
+        <span className="label text-scribe-dim">Pass</span>
+        <span className="figures" aria-live="polite">
+          {current === undefined
+            ? `none of ${passes.length}`
+            : `${current.n} of ${passes.length} · ${KIND_WORDS[current.kind]} · dial ${current.reading}`}
+        </span>
+        <span className="ml-auto text-2xs text-scribe-dim max-lg:hidden">
+          bar: infeed · diamond: chip area · S scratch, R rough, F finish, 0 spring
+        </span>
+      </p>
+      <div
+        aria-hidden
+        className="grid h-16"
+        style={{ gridTemplateColumns: `repeat(${passes.length}, minmax(0, 1fr))` }}
+      >
+        {passes.map((pass) => (
+          <div
+            key={pass.n}
+            onClick={() => onChoose(pass.n)}
+            className={clsx(
+              'relative flex cursor-pointer flex-col justify-end border-x border-dye px-px',
+              pass.n === chosen ? 'bg-dye-soft' : 'hover:bg-dye-soft',
+            )}
+          >
+            <div
+              className={clsx(
+                'mx-auto w-3/5',
+                pass.n <= chosen ? 'bg-brass-bright' : 'border border-b-0 border-scribe-dim',
+              )}
+              style={{ height: `${pass.infeed === 0 ? 0 : Math.max(4, (pass.infeed / mostInfeed) * 78)}%` }}
+            />
+            <span className="figures border-t border-scribe-dim text-center text-2xs leading-4">
+              {KIND_LETTERS[pass.kind]}
+            </span>
+            {pass.chip > 0 && (
+              <span
+                className="absolute left-1/2 size-2 -translate-x-1/2 rotate-45 border border-dye-deep bg-scribe"
+                style={{ bottom: `calc(1rem + ${(pass.chip / mostChip) * 62}%)` }}
+              />
+            )}
+          </div>
+        ))}
+      </div>
+      <Slider.Root
+        className="relative mt-1 flex h-6 touch-none items-center select-none"
+        style={{ marginInline: `calc(50% / ${passes.length + 1})` }}
+        min={0}
+        max={passes.length}
+        step={1}
+        value={[chosen]}
+        onValueChange={([n]) => onChoose(n ?? 0)}
+      >
+        <Slider.Track className="relative h-1 grow bg-dye-soft">
+          <Slider.Range className="absolute h-full bg-brass-bright" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-label="Pass shown"
+          aria-valuetext={
+            current === undefined
+              ? 'before the first pass'
+              : `pass ${current.n}, ${KIND_WORDS[current.kind]}, dial ${current.reading}`
+          }
+          className="block h-6 w-4 border-2 border-dye-deep bg-brass-bright"
+        />
+      </Slider.Root>
+    </section>
+  );
+}

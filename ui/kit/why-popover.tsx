@@ -1,0 +1,52 @@
+import { Popover } from 'radix-ui';
+import type { ReactNode } from 'react';
+import type { Why } from '@/core/plan';
+
+/** Opens the reason behind a figure: formula, numbers put in, source, assumptions. */
+export function WhyPopover({
+  why,
+  children,
+  className,
+}: {
+  why: Why;
+  children: ReactNode;
+  className?: string;
+}) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger aria-label={`Why: ${why.title}`} className={className}>
+        {children}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          collisionPadding={8}
+          sideOffset={6}
+          aria-label={why.title}
+          className="z-50 grid w-96 max-w-[92vw] gap-2 rounded-cut border border-ink bg-paper-raised p-4 text-sm text-ink shadow-lg"
+        >
+          <h3 className="text-lg">{why.title}</h3>
+          <dl className="grid gap-2">
+            <Part name="Formula" figures>
+              {why.formula}
+            </Part>
+            <Part name="With these numbers" figures>
+              {why.numbers}
+            </Part>
+            <Part name="Source">{why.source}</Part>
+            {why.assumes !== null && <Part name="Assumes">{why.assumes}</Part>}
+          </dl>
+          <Popover.Close className="justify-self-end underline">Close</Popover.Close>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function Part({ name, figures = false, children }: { name: string; figures?: boolean; children: ReactNode }) {
+  return (
+    <div>
+      <dt className="label text-ink-soft">{name}</dt>
+      <dd className={figures ? 'figures text-[0.8125rem] leading-snug' : ''}>{children}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,25 @@
+'use client';
+
+import { stageOf, type PlanStageId } from '@/core/plan';
+import { usePlanning } from './planning-context';
+import { STAGE_TITLES } from './stage-results';
+
+/** What still stands in the way of a whole plan; each line leads to its field. */
+export function IssueList({ onGo }: { onGo: (stage: PlanStageId) => void }) {
+  const { read } = usePlanning();
+  return (
+    <ul className="grid gap-1">
+      {read.issues.map((issue) => (
+        <li key={`${issue.field}-${issue.message}`}>
+          <button
+            type="button"
+            onClick={() => onGo(stageOf(issue.field))}
+            className="min-h-9 text-left underline decoration-dotted underline-offset-3"
+          >
+            <strong className="font-semibold">{STAGE_TITLES[stageOf(issue.field)]}:</strong> {issue.message}
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

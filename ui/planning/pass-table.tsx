@@ -1,0 +1,78 @@
+'use client';
+
+import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
+import { useMemo } from 'react';
+import type { PlannedPass } from '@/core/plan';
+import { formatArea, lengthIn, type Length, type LengthUnit } from '@/core/units';
+import { dialText } from '../units/dial-text';
+import { Table } from '../kit/table';
+import { useShowLength } from '../units/display-unit';
+
+const column = createColumnHelper<PlannedPass>();
+
+/** All passes with what the student reads and what the thread has become. */
+export function PassTable({
+  passes,
+  unit,
+  perTurn,
+  chosen,
+  onChoose,
+}: {
+  passes: PlannedPass[];
+  unit: LengthUnit;
+  perTurn: Length;
+  chosen: number;
+  onChoose: (n: number) => void;
+}) {
+  const show = useShowLength();
+  const shown = show.unitOf(unit);
+  const columns = useMemo(
+    () => [
+      column.accessor('n', { header: 'Pass', meta: { number: true } }),
+      column.accessor('kind', { header: 'Kind' }),
+      column.accessor((pass) => dialText(pass.dialReading, perTurn), {
+        id: 'reading',
+        header: `Dial reading, ${perTurn.unit}`,
+        meta: { number: true },
+      }),
+      column.accessor((pass) => show.text(pass.dialInfeed), {
+        id: 'infeed',
+        header: 'Infeed',
+        meta: { number: true },
+      }),
+      column.accessor((pass) => show.figures(pass.radialDepth, unit), {
+        id: 'depth',
+        header: `Radial depth, ${shown}`,
+        meta: { number: true },
+      }),
+      column.accessor((pass) => formatArea(pass.chipArea * lengthIn({ value: 1, unit }, shown) ** 2, shown), {
+        id: 'chip',
+        header: `Chip area, ${shown}²`,
+        meta: { number: true },
+      }),
+      column.accessor(
+        (pass) => (pass.pitchDiameter === null ? '—' : show.figures(pass.pitchDiameter, unit)),
+        {
+          id: 'pd',
+          header: `Pitch diameter, ${shown}`,
+          meta: { number: true },
+        },
+      ),
+      column.accessor((pass) => (pass.overWires === null ? '—' : show.figures(pass.overWires, unit)), {
+        id: 'mow',
+        header: `Over wires, ${shown}`,
+        meta: { number: true },
+      }),
+    ],
+    [show, unit, shown, perTurn],
+  );
+  const table = useReactTable({ data: passes, columns, getCoreRowModel: getCoreRowModel() });
+  return (
+    <Table
+      table={table}
+      caption="Passes of the plan"
+      onRowClick={(row) => onChoose(row.original.n)}
+      rowClass={(row) => (row.original.n === chosen ? 'bg-brass-wash font-medium' : 'hover:bg-paper-sunk')}
+    />
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+
+import { Figure } from '../kit/figure';
+import { TargetStrip } from '../kit/target-strip';
+import { useShowLength } from '../units/display-unit';
+import { usePlanning } from './planning-context';
+import { usePlanWhys } from './use-plan-whys';
+
+/** What the work aims at, always in view while planning; it changes as one types. */
+export function PlanTargetStrip() {
+  const { read, values } = usePlanning();
+  const show = useShowLength();
+  const whys = usePlanWhys();
+  const { thread, limits, target, overWires, radialDepth, compoundFeed, swivelMarkDeg, passes } =
+    read.evaluation;
+  const unit = thread?.unit ?? 'in';
+  const figures = (value: number | null | undefined) =>
+    value === null || value === undefined ? null : show.figures(value, unit);
+  const shown = show.unitOf(unit);
+  const last = passes?.at(-1);
+  return (
+    <TargetStrip label="Target">
+      <Figure
+        onDye
+        size="large"
+        label="Pitch diameter"
+        value={figures(target)}
+        unit={shown}
+        sub={
+          limits === null
+            ? undefined
+            : `${figures(limits.pitchDiameter.min)} – ${figures(limits.pitchDiameter.max)}`
+        }
+        why={whys.pitchDiameter}
+      />
+      <Figure
+        onDye
+        size="large"
+        label="Over wires"
+        value={figures(overWires?.target)}
+        unit={shown}
+        sub={
+          read.evaluation.wire === null ? undefined : `wires ${show.figures(read.evaluation.wire, unit, 1)}`
+        }
+        why={whys.overWires}
+      />
+      <Figure
+        onDye
+        size="large"
+        label="Radial depth"
+        value={figures(radialDepth)}
+        unit={shown}
+        sub="from the real blank"
+        why={whys.radialDepth}
+      />
+      <Figure
+        onDye
+        size="large"
+        label="Compound feed"
+        value={figures(compoundFeed)}
+        unit={shown}
+        sub={last === undefined ? undefined : `dial to ${show.text(last.dialReading)}`}
+        why={whys.compoundFeed}
+      />
+      <Figure
+        onDye
+        size="large"
+        label="Mark to set"
+        value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
+        sub={values.swivelZero === 'bed' ? '0 along the bed' : '0 along the cross slide'}
+        why={whys.swivelMark}
+      />
+      <Figure
+        onDye
+        size="large"
+        label="Passes"
+        value={passes === null ? null : String(passes.length)}
+        sub={
+          passes === null ? undefined : `${passes.filter((pass) => pass.kind === 'rough').length} roughing`
+        }
+        why={whys.passes}
+      />
+      <Figure
+        onDye
+        size="large"
+        label="Speed"
+        value={read.inputs.spindleSpeedRpm === undefined ? null : String(read.inputs.spindleSpeedRpm)}
+        unit="rpm"
+        sub={
+          read.evaluation.timeInRunOut === null
+            ? undefined
+            : `${read.evaluation.timeInRunOut.toFixed(1)} s in run-out`
+        }
+        why={whys.timeInRunOut}
+      />
+    </TargetStrip>
+  );
+}

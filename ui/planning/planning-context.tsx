@@ -1,0 +1,36 @@
+'use client';
+
+import { createContext, useContext } from 'react';
+import type { UseFormReturn } from 'react-hook-form';
+import type { PlanField, PlanForm, ReadPlan } from '@/core/plan';
+
+/** What the parts of the planning view share: the form, and all that follows from it. */
+export interface Planning {
+  form: UseFormReturn<PlanForm>;
+  values: PlanForm;
+  read: ReadPlan;
+  /** A required field that was never touched is asked for, not scolded. */
+  touched: (field: string) => boolean;
+}
+
+const Context = createContext<Planning | null>(null);
+export const PlanningProvider = Context.Provider;
+
+export function usePlanning(): Planning {
+  const planning = useContext(Context);
+  if (planning === null) throw new Error('usePlanning outside of the planning view');
+  return planning;
+}
+
+/** The message of a field: an error, else a warning, else how it was read. */
+export function useFieldMessage(field: PlanField): { error?: string; warning?: string; note?: string } {
+  const { read, touched } = usePlanning();
+  const issue = read.issues.find((candidate) => candidate.field === field);
+  if (issue !== undefined) {
+    return issue.code === 'required' && !touched(field) ? { note: issue.message } : { error: issue.message };
+  }
+  const warning = read.evaluation.warnings.find((candidate) => candidate.field === field);
+  if (warning !== undefined) return { warning: warning.message };
+  const note = read.notes[field];
+  return note === undefined ? {} : { note };
+}

@@ -1,0 +1,279 @@
+'use client';
+
+import { yupResolver } from '@hookform/resolvers/yup';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useState } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { PLAN_STAGES, planSchema, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
+import { FORM_60, pitchOf, printTpi } from '@/core/thread';
+import { Button, buttonClass } from '../kit/button';
+import { PassRibbon } from '../kit/pass-ribbon';
+import { StageRail } from '../kit/stage-rail';
+import { Tabs } from '../kit/tabs';
+import { useToast } from '../kit/toast';
+import { ThreadSection } from '../drawing/thread-section';
+import { Header } from '../shell/header';
+import { send } from '../shell/send';
+import { useShowLength } from '../units/display-unit';
+import { dialText } from '../units/dial-text';
+import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
+import { IssueList } from './issue-list';
+import { PassTable } from './pass-table';
+import { PlanTargetStrip } from './plan-target-strip';
+import { PlanningProvider } from './planning-context';
+import { StageFields } from './stage-fields';
+import { stageResults, STAGE_TITLES } from './stage-results';
+import { readBackup, useDraftSaving, type SavingState } from './use-draft-saving';
+
+const PassChart = dynamic(() => import('./pass-chart'), {
+  ssr: false,
+  loading: () => <p className="p-4">Drawing the chart…</p>,
+});
+
+export interface PlanningViewProps {
+  exerciseId: number;
+  draft: PlanForm;
+  draftVersion: number;
+  revisions: { number: number; issuedAt: string }[];
+  students: HandOutStudent[];
+  who: { name: string; role: string };
+}
+
+/** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
+export function PlanningView(props: PlanningViewProps) {
+  const { exerciseId, draft, draftVersion, revisions, students, who } = props;
+  const router = useRouter();
+  const say = useToast();
+  const show = useShowLength();
+  const form = useForm<PlanForm>({
+    defaultValues: draft,
+    mode: 'onTouched',
+    resolver: yupResolver(planSchema),
+  });
+  const values = useWatch({ control: form.control }) as PlanForm;
+  const read = useMemo(() => readPlan(values), [values]);
+  const saving = useDraftSaving(exerciseId, values, draftVersion);
+  const [stage, setStage] = useState<PlanStageId>('thread');
+  const [tab, setTab] = useState('section');
+  const [pass, setPass] = useState<number | null>(null);
+  const [handingOut, setHandingOut] = useState(false);
+
+  useEffect(() => {
+    const backup = readBackup(exerciseId, draftVersion);
+    if (backup !== null) form.reset(backup, { keepDefaultValues: true });
+  }, [exerciseId, draftVersion, form]);
+
+  const { dirtyFields, touchedFields } = form.formState;
+  const touched = (field: string) =>
+    field in touchedFields || field in dirtyFields || draft[field as keyof PlanForm] !== '';
+  const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
+  const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
+  const stages = stageResults(read, values, show, touched);
+
+  const keys = useMemo(
+    () => [
+      {
+        key: '.',
+        does: 'Next pass',
+        run: () => setPass((now) => Math.min((now ?? passes?.length ?? 0) + 1, passes?.length ?? 0)),
+      },
+      {
+        key: ',',
+        does: 'Pass before',
+        run: () => setPass((now) => Math.max((now ?? passes?.length ?? 0) - 1, 0)),
+      },
+      ...PLAN_STAGES.map(({ id }, index) => ({
+        key: String(index + 1),
+        does: STAGE_TITLES[id],
+        run: () => setStage(id),
+      })),
+      { key: 's', does: 'Section', run: () => setTab('section') },
+      { key: 'p', does: 'Table of passes', run: () => setTab('passes') },
+      { key: 'c', does: 'Chart of infeed and chip', run: () => setTab('chart') },
+      { key: 'h', does: 'Hand out', run: () => setHandingOut(true) },
+    ],
+    [passes?.length],
+  );
+
+  async function handOut(studentIds: number[]): Promise<string | null> {
+    if (!(await form.trigger())) return 'The plan has a field to mend first.';
+    const version = await saving.currentVersion();
+    const sent = await send<{ revision: number; attempts: { id: number }[] }>(
+      'POST',
+      `/api/exercises/${exerciseId}/hand-out`,
+      {
+        form: values,
+        draftVersion: version,
+        studentIds,
+      },
+    );
+    if (!sent.ok) return sent.message;
+    const count = sent.value.attempts.length;
+    say(`Revision ${sent.value.revision} handed out to ${count} ${count === 1 ? 'student' : 'students'}.`);
+    router.push('/');
+    router.refresh();
+    return null;
+  }
+
+  const groove = useMemo(
+    () =>
+      thread === null || tip === null || read.inputs.compoundAngleDeg === undefined
+        ? null
+        : {
+            pitch: pitchOf(thread),
+            tip,
+            flankAngleDeg: FORM_60.flankAngleDeg,
+            compoundAngleDeg: read.inputs.compoundAngleDeg,
+          },
+    [thread, tip, read.inputs.compoundAngleDeg],
+  );
+  const readings = useMemo(() => passes?.map((each) => each.reading) ?? [], [passes]);
+  const perTurn = read.inputs.dialPerTurn;
+  const drawable =
+    groove !== null &&
+    thread !== null &&
+    passes !== null &&
+    blank !== null &&
+    target !== null &&
+    limits !== null &&
+    rootDiameter !== null &&
+    perTurn !== undefined;
+
+  return (
+    <PlanningProvider value={{ form, values, read, touched }}>
+      <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)_auto]">
+        <Header who={who} title={values.title === '' ? 'New exercise' : values.title} keys={keys}>
+          <SavingText state={saving.state} problem={saving.problem} />
+          {revisions[0] !== undefined && (
+            <span className="text-sm text-ink-soft">revision {revisions[0].number} is handed out</span>
+          )}
+        </Header>
+        <PlanTargetStrip />
+        <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] max-lg:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
+          <StageRail label="Stages of the plan" stages={stages} chosen={stage} onChoose={setStage} />
+          {drawable ? (
+            <Tabs
+              label="What the plan gives"
+              value={tab}
+              onChange={setTab}
+              tabs={[
+                {
+                  id: 'section',
+                  title: 'Section',
+                  content: (
+                    <ThreadSection
+                      groove={groove}
+                      unit={thread.unit}
+                      workDiameter={blank}
+                      pitchDiameter={{ ...limits.pitchDiameter, target }}
+                      rootDiameter={rootDiameter}
+                      readings={readings}
+                      chosen={chosen}
+                      pitchText={
+                        thread.unit === 'in'
+                          ? `P ${show.figures(pitchOf(thread), 'in')} · ${printTpi(thread)} TPI`
+                          : `P ${show.figures(pitchOf(thread), 'mm')}`
+                      }
+                    />
+                  ),
+                },
+                {
+                  id: 'passes',
+                  title: 'Passes',
+                  content: (
+                    <PassTable
+                      passes={passes}
+                      unit={thread.unit}
+                      perTurn={perTurn}
+                      chosen={chosen}
+                      onChoose={setPass}
+                    />
+                  ),
+                },
+                {
+                  id: 'chart',
+                  title: 'Chart',
+                  content: (
+                    <PassChart passes={passes} unit={thread.unit} chosen={chosen} onChoose={setPass} />
+                  ),
+                },
+              ]}
+            />
+          ) : (
+            <section aria-label="What is missing" className="min-h-0 overflow-auto bg-paper-raised p-6">
+              <h2 className="mb-2 text-2xl">The drawing appears when these can be read</h2>
+              <IssueList onGo={setStage} />
+            </section>
+          )}
+          <section
+            aria-label={STAGE_TITLES[stage]}
+            className="flex min-h-0 flex-col border-l border-rule bg-paper"
+          >
+            <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
+              <h2 className="text-xl">{STAGE_TITLES[stage]}</h2>
+              <StageFields stage={stage} />
+            </div>
+            <div className="grid grid-cols-[1fr_auto] gap-2 border-t border-rule p-3">
+              <Button tone="main" disabled={read.plan === null} onClick={() => setHandingOut(true)}>
+                Hand out…
+              </Button>
+              <Link
+                href={`/exercises/${exerciseId}/card`}
+                className={buttonClass('plain')}
+                aria-disabled={read.plan === null}
+              >
+                Card
+              </Link>
+              {read.plan === null && (
+                <p className="col-span-2 text-sm text-ink-soft">{stillToMend(read.issues.length)}</p>
+              )}
+            </div>
+          </section>
+        </main>
+        {passes !== null && perTurn !== undefined && (
+          <PassRibbon
+            chosen={chosen}
+            onChoose={setPass}
+            passes={passes.map((each) => ({
+              n: each.n,
+              kind: each.kind,
+              infeed: each.infeed,
+              chip: each.chipArea,
+              reading: dialText(each.dialReading, perTurn),
+            }))}
+          />
+        )}
+      </div>
+      <HandOutDialog
+        open={handingOut && read.plan !== null}
+        onOpenChange={setHandingOut}
+        students={students}
+        nextRevision={(revisions[0]?.number ?? 0) + 1}
+        onHandOut={handOut}
+      />
+    </PlanningProvider>
+  );
+}
+
+function stillToMend(count: number): string {
+  return `${count} ${count === 1 ? 'field' : 'fields'} to mend before it can be handed out.`;
+}
+
+function SavingText({ state, problem }: { state: SavingState; problem: string | null }) {
+  const text = {
+    saved: 'Draft saved',
+    typing: 'Draft changed',
+    saving: 'Saving…',
+    failed: problem ?? 'Not saved',
+  }[state];
+  return (
+    <span
+      role="status"
+      className={`min-w-0 truncate text-sm ${state === 'failed' ? 'font-medium text-nogo' : 'text-ink-soft'}`}
+    >
+      {text}
+    </span>
+  );
+}

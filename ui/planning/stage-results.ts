@@ -1,0 +1,85 @@
+import {
+  PLAN_STAGES,
+  stageOf,
+  type PlanEvaluation,
+  type PlanForm,
+  type PlanStageId,
+  type ReadPlan,
+} from '@/core/plan';
+import { printDesignation } from '@/core/thread';
+import type { LengthUnit } from '@/core/units';
+import type { RailStage } from '../kit/stage-rail';
+import type { ShowLength } from '../units/display-unit';
+
+export const STAGE_TITLES: Record<PlanStageId, string> = {
+  thread: 'Thread',
+  blank: 'Blank and run-out',
+  tool: 'Tool',
+  compound: 'Compound',
+  target: 'Target and wires',
+  passes: 'Passes',
+  speed: 'Speed',
+  marks: 'Marks',
+};
+
+/** The rail of planning: each stage with its one-line result and how it stands. */
+export function stageResults(
+  read: ReadPlan,
+  form: PlanForm,
+  show: ShowLength,
+  touched: (field: string) => boolean,
+): RailStage<PlanStageId>[] {
+  return PLAN_STAGES.map(({ id }) => {
+    const issues = read.issues.filter((issue) => stageOf(issue.field) === id);
+    const warned = read.evaluation.warnings.some((warning) => stageOf(warning.field) === id);
+    const onlyUntouched = issues.every((issue) => issue.code === 'required' && !touched(issue.field));
+    const result = resultOf(id, read.evaluation, form, show);
+    return {
+      id,
+      title: STAGE_TITLES[id],
+      result: issues.length > 0 && !onlyUntouched ? 'mend the field' : (result ?? '—'),
+      standing:
+        issues.length > 0
+          ? onlyUntouched
+            ? 'open'
+            : 'bad'
+          : warned
+            ? 'attend'
+            : result === null
+              ? 'open'
+              : 'good',
+    };
+  });
+}
+
+function resultOf(
+  id: PlanStageId,
+  evaluation: PlanEvaluation,
+  form: PlanForm,
+  show: ShowLength,
+): string | null {
+  const { thread, blank, target, passes, tip, swivelMarkDeg, timeInRunOut } = evaluation;
+  const unit: LengthUnit = thread?.unit ?? 'in';
+  const length = (value: number) => `${show.figures(value, unit)} ${show.unitOf(unit)}`;
+  switch (id) {
+    case 'thread':
+      return thread && printDesignation(thread);
+    case 'blank':
+      return blank === null ? null : `⌀ ${length(blank)}`;
+    case 'tool':
+      if (tip === null) return null;
+      return tip.kind === 'sharp'
+        ? 'sharp'
+        : `${tip.kind} ${length(tip.kind === 'flat' ? tip.flat : tip.radius)}`;
+    case 'compound':
+      return swivelMarkDeg === null ? null : `set ${Number(swivelMarkDeg.toFixed(3))}° on scale`;
+    case 'target':
+      return target === null ? null : `PD ${length(target)}`;
+    case 'passes':
+      return passes === null ? null : `${passes.length} passes`;
+    case 'speed':
+      return timeInRunOut === null ? null : `${form.spindleSpeed} rpm, ${timeInRunOut.toFixed(1)} s`;
+    case 'marks':
+      return `${form.markSetUp} + ${form.markPasses} + ${form.markResult}`;
+  }
+}

@@ -1,0 +1,157 @@
+'use client';
+
+import { useState } from 'react';
+import { PLACES, type AttemptProgress } from '@/core/attempt';
+import type { DerivedPlan } from '@/core/plan';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+import { Message } from '../kit/message';
+import type { AttemptRecord } from './use-record';
+import { useShowLength } from '../units/display-unit';
+
+const EMPTY = { start: '', middle: '', end: '', major: '', wire: '' };
+
+/** Measuring: over wires at three places and the major diameter, in mid-course or at the end. */
+export function MeasurePanel({
+  derived,
+  progress,
+  canRecord,
+  add,
+}: {
+  derived: DerivedPlan;
+  progress: AttemptProgress;
+  canRecord: boolean;
+  add: AttemptRecord['add'];
+}) {
+  const show = useShowLength();
+  const [values, setValues] = useState(EMPTY);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const unit = derived.thread.unit;
+  const { overWires } = derived;
+
+  async function record(purpose: 'mid' | 'final') {
+    const added = await add({ kind: 'measurement', purpose, ...values });
+    if (added.ok) {
+      setValues(EMPTY);
+      setProblems({});
+    } else {
+      setProblems(Object.keys(added.fields).length > 0 ? added.fields : { start: added.message });
+    }
+  }
+
+  const field = (name: keyof typeof EMPTY, label: string) => (
+    <Field
+      key={name}
+      label={label}
+      unit={unit}
+      inputMode="decimal"
+      value={values[name]}
+      error={problems[name]}
+      onChange={(event) => setValues({ ...values, [name]: event.target.value })}
+    />
+  );
+  return (
+    <div className="grid gap-3 p-3">
+      <p className="text-sm">
+        Over wires of <span className="figures">{show.figures(derived.wire, unit, 1)}</span>: target{' '}
+        <strong className="figures">{show.figures(overWires.target, unit)}</strong>, limits{' '}
+        <span className="figures whitespace-nowrap">
+          {show.figures(overWires.min, unit)} – {show.figures(overWires.max, unit)}
+        </span>{' '}
+        {show.unitOf(unit)}
+      </p>
+      {progress.remaining !== null && <RemainingFeed derived={derived} progress={progress} />}
+      {canRecord && (
+        <form
+          className="grid gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void record('mid');
+          }}
+        >
+          <div className="grid grid-cols-3 gap-2">
+            {PLACES.map((place) => field(place, PLACE_WORDS[place]))}
+          </div>
+          <div className="grid grid-cols-2 gap-2">
+            {field('major', 'Major diameter')}
+            {field('wire', 'Wires, if others')}
+          </div>
+          <Message tone="note">
+            Spindle stopped. Brush the thread clean, deburr the crests; take the micrometer’s zero error off.
+          </Message>
+          <div className="grid grid-cols-2 gap-2">
+            <Button className="min-h-12" type="submit">
+              Record, go on cutting
+            </Button>
+            <Button className="min-h-12" tone="main" onClick={() => void record('final')}>
+              Record as final
+            </Button>
+          </div>
+        </form>
+      )}
+    </div>
+  );
+}
+
+const PLACE_WORDS = { start: 'Start', middle: 'Middle', end: 'End' };
+
+/** What is left by the latest measurement. */
+export function RemainingFeed({ derived, progress }: { derived: DerivedPlan; progress: AttemptProgress }) {
+  const show = useShowLength();
+  const { remaining } = progress;
+  if (remaining === null) return null;
+  const unit = derived.thread.unit;
+  const { measured, stopReading } = remaining;
+  const { min, max } = derived.limits.pitchDiameter;
+  const over = measured.smallest < min - 1e-9;
+  const inside = !over && measured.largest <= max + 1e-9;
+  const shown = show.unitOf(unit);
+  return (
+    <section
+      aria-label="Remaining feed"
+      className={`grid gap-1 border-l-4 p-2.5 ${over ? 'border-nogo bg-nogo-wash' : inside ? 'border-go bg-go-wash' : 'border-brass bg-brass-wash'}`}
+    >
+      <p className="font-semibold">
+        {over ? '⊘ Over-cut' : inside ? '● In the limits' : '▲ Still to cut'}
+        <span className="ml-2 font-normal">
+          pitch diameter <span className="figures">{show.figures(measured.mean, unit)}</span>
+          {measured.taper !== null && (
+            <>
+              , taper <span className="figures">{show.figures(measured.taper, unit)}</span>
+            </>
+          )}
+        </span>
+      </p>
+      {remaining.compound > 0 ? (
+        <dl className="grid grid-cols-2 gap-x-3">
+          <Left name="Radial left" value={show.figures(remaining.radial, unit)} unit={shown} />
+          <Left name="Compound left" value={show.figures(remaining.compound, unit)} unit={shown} />
+        </dl>
+      ) : (
+        <p className="text-sm">
+          {over
+            ? 'Nothing brings metal back. Note what happened; it is what you learn from.'
+            : 'At or past the target: no more infeed.'}
+        </p>
+      )}
+      {stopReading !== null && remaining.compound > 0 && (
+        <p className="text-sm">
+          Stop with the compound at <strong className="figures">{stopReading.value}</strong>{' '}
+          {stopReading.unit}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Left({ name, value, unit }: { name: string; value: string; unit: string }) {
+  return (
+    <div>
+      <dt className="label text-ink-soft">{name}</dt>
+      <dd className="figures text-2xl font-medium">
+        {value}
+        <span className="ml-1 text-sm font-normal">{unit}</span>
+      </dd>
+    </div>
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+
+import { useState } from 'react';
+import type { AttemptProgress } from '@/core/attempt';
+import type { DerivedPlan } from '@/core/plan';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+import { Figure } from '../kit/figure';
+import { Message } from '../kit/message';
+import { useShowLength } from '../units/display-unit';
+import { dialText } from '../units/dial-text';
+import type { AttemptRecord } from './use-record';
+
+const KIND_WORDS = {
+  scratch: 'scratch pass',
+  rough: 'roughing',
+  finish: 'finishing',
+  spring: 'spring pass, no infeed',
+};
+
+/** The next pass in figures that read from an arm's length, with “cut as planned” or an own reading. */
+export function PassPanel({
+  derived,
+  progress,
+  canRecord,
+  add,
+}: {
+  derived: DerivedPlan;
+  progress: AttemptProgress;
+  canRecord: boolean;
+  add: AttemptRecord['add'];
+}) {
+  const show = useShowLength();
+  const [own, setOwn] = useState('');
+  const [problem, setProblem] = useState<string | undefined>();
+  const { next, reading, remaining, cut, steps } = progress;
+  const { perTurn } = derived.plan.dial;
+  const unit = derived.thread.unit;
+  const lookMissing = steps.find(({ step }) => step.kind === 'sign-off')?.verdict === 'open';
+  const stop = remaining?.stopReading ?? null;
+  const pastStop = next !== null && stop !== null && next.dialReading.value > stop.value + 1e-9;
+  const forPass = next?.n ?? derived.passes.at(-1)?.n ?? 1;
+
+  async function record(fields: Record<string, string>) {
+    const added = await add({ kind: 'pass', ...fields });
+    if (added.ok) {
+      setOwn('');
+      setProblem(undefined);
+    } else {
+      setProblem(added.fields.reading ?? added.message);
+    }
+  }
+
+  return (
+    <div className="grid content-start gap-4 p-6 max-lg:p-4">
+      {lookMissing && (
+        <Message tone="warning">Hold point: the instructor has not looked yet. No cut before that.</Message>
+      )}
+      {next === null ? (
+        <div className="grid gap-1">
+          <h2 className="text-4xl">All planned passes are cut</h2>
+          <p className="text-xl">Clean the thread, measure at three places, then hand in.</p>
+        </div>
+      ) : (
+        <>
+          <h2 className="text-3xl">
+            Pass {next.n} of {derived.passes.length}{' '}
+            <span className="font-normal text-ink-soft">· {KIND_WORDS[next.kind]}</span>
+          </h2>
+          <div>
+            <span className="label text-ink-soft">Compound to</span>
+            <p
+              data-testid="next-reading"
+              className="figures text-8xl leading-none font-medium text-dye max-lg:text-7xl"
+            >
+              {dialText(next.dialReading, perTurn)}
+              <span className="ml-2 text-2xl font-normal text-ink-soft">{next.dialReading.unit}</span>
+            </p>
+          </div>
+          <div className="flex flex-wrap gap-x-8 gap-y-2">
+            <Figure
+              size="large"
+              label="Infeed"
+              value={String(next.dialInfeed.value)}
+              unit={next.dialInfeed.unit}
+            />
+            <Figure
+              size="large"
+              label="Depth then"
+              value={show.figures(next.radialDepth, unit)}
+              unit={show.unitOf(unit)}
+            />
+            <Figure
+              size="large"
+              label="Over wires then"
+              value={next.overWires === null ? 'not yet' : show.figures(next.overWires, unit)}
+              unit={next.overWires === null ? '' : show.unitOf(unit)}
+            />
+          </div>
+          <p className="text-lg text-ink-soft">
+            Cross slide to zero, and look: a full turn off reads zero too. Oil, engage, watch, open the half
+            nut in the run-out.
+          </p>
+        </>
+      )}
+      {pastStop && stop !== null && (
+        <Message tone="warning">
+          By your measurement stop at {dialText(stop, perTurn)} {stop.unit}: the planned reading goes past the
+          target.
+        </Message>
+      )}
+      {canRecord && (
+        <div className="grid max-w-2xl gap-4">
+          {next !== null && (
+            <Button
+              tone="main"
+              size="bench"
+              className="min-h-16 text-2xl"
+              onClick={() => void record({ plannedPass: String(next.n) })}
+            >
+              Cut as planned
+            </Button>
+          )}
+          <form
+            className="grid grid-cols-[1fr_auto] items-end gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void record({ plannedPass: String(forPass), reading: own });
+            }}
+          >
+            <Field
+              size="bench"
+              label="Own reading of the compound"
+              unit={reading.unit}
+              inputMode="decimal"
+              value={own}
+              onChange={(event) => setOwn(event.target.value)}
+            />
+            <Button size="bench" type="submit" className="min-h-14">
+              Record own reading
+            </Button>
+            {problem !== undefined && (
+              <div className="col-span-2">
+                <Message tone="error">{problem}</Message>
+              </div>
+            )}
+          </form>
+        </div>
+      )}
+      <p className="figures text-ink-soft">
+        {cut.length === 0
+          ? 'No pass cut yet.'
+          : `${cut.length} cut; the compound stands at ${dialText(reading, perTurn)} ${reading.unit}.`}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,143 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useEffect, useRef, useState } from 'react';
+import { strikeOf, type Entry } from '@/core/attempt';
+import type { DerivedPlan } from '@/core/plan';
+import { Button } from '../kit/button';
+import { Dialog } from '../kit/dialog';
+import { Field } from '../kit/field';
+import type { AttemptRecord } from './use-record';
+import { entryText } from './entry-text';
+
+const NONE: readonly string[] = [];
+
+/** The record, newest first, struck entries still readable. `onStrike` is absent where nothing may be struck. */
+export function RecordList({
+  derived,
+  entries,
+  onStrike,
+  marked = NONE,
+}: {
+  derived: DerivedPlan;
+  entries: readonly Entry[];
+  onStrike?: AttemptRecord['add'] | undefined;
+  marked?: readonly string[];
+}) {
+  const [striking, setStriking] = useState<Entry | null>(null);
+  const list = useRef<HTMLOListElement>(null);
+  useEffect(() => {
+    list.current
+      ?.querySelector(`[data-entry="${marked[0] ?? 'none'}"]`)
+      ?.scrollIntoView?.({ block: 'center' });
+  }, [marked]);
+  const shown = entries.filter(({ content }) => content.kind !== 'strike').toReversed();
+  if (shown.length === 0) return <p className="p-3 text-ink-soft">Nothing is recorded yet.</p>;
+  return (
+    <>
+      <ol ref={list} aria-label="Record" className="grid">
+        {shown.map((entry) => {
+          const strike = strikeOf(entries, entry.id);
+          const { title, detail } = entryText(entry, derived);
+          return (
+            <li
+              key={entry.id}
+              data-entry={entry.id}
+              className={`grid grid-cols-[1fr_auto] items-start gap-x-2 border-b border-rule px-3 py-1.5 ${marked.includes(entry.id) ? 'bg-brass-wash' : ''}`}
+            >
+              <div className="min-w-0 text-sm">
+                <p className={strike === null ? '' : 'line-through'}>
+                  <strong className="font-semibold">{title}</strong>{' '}
+                  <span className="figures text-[0.8125rem]">{detail}</span>
+                </p>
+                <p className="text-2xs text-ink-soft">
+                  {entry.author.name},{' '}
+                  <time dateTime={entry.deviceTime} suppressHydrationWarning>
+                    {format(new Date(entry.deviceTime), 'd MMM, HH:mm')}
+                  </time>
+                </p>
+                {strike !== null && (
+                  <p className="text-2xs text-brass">
+                    Struck out by {strike.author.name}: {strike.content.reason}
+                  </p>
+                )}
+              </div>
+              {strike === null && onStrike !== undefined && (
+                <Button
+                  tone="quiet"
+                  className="text-sm"
+                  aria-label={`Strike out: ${title} ${detail}`}
+                  onClick={() => setStriking(entry)}
+                >
+                  Strike out
+                </Button>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      {striking !== null && onStrike !== undefined && (
+        <StrikeDialog
+          key={striking.id}
+          entry={striking}
+          derived={derived}
+          onStrike={onStrike}
+          onClose={() => setStriking(null)}
+        />
+      )}
+    </>
+  );
+}
+
+function StrikeDialog({
+  entry,
+  derived,
+  onStrike,
+  onClose,
+}: {
+  entry: Entry;
+  derived: DerivedPlan;
+  onStrike: AttemptRecord['add'];
+  onClose: () => void;
+}) {
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string | undefined>();
+  const { title, detail } = entryText(entry, derived);
+
+  async function strike() {
+    const added = await onStrike({ kind: 'strike', entryId: entry.id, reason });
+    if (added.ok) onClose();
+    else setProblem(added.fields.reason ?? added.message);
+  }
+
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title="Strike out"
+      description={`“${title} ${detail}” stays readable, struck through, with your reason.`}
+    >
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void strike();
+        }}
+      >
+        <Field
+          label="Reason"
+          value={reason}
+          error={problem}
+          onChange={(event) => setReason(event.target.value)}
+          autoFocus
+        />
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>Leave it</Button>
+          <Button tone="main" type="submit">
+            Strike out
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

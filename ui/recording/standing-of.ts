@@ -1,0 +1,6 @@
+import type { StepVerdict } from '@/core/attempt';
+import type { Standing } from '../kit/state-mark';
+
+export function standingOf(verdict: StepVerdict): Standing {
+  return ({ open: 'open', done: 'done', right: 'good', wrong: 'bad' } as const)[verdict];
+}
