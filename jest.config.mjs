@@ -1,6 +1,6 @@
 const common = {
   transform: {
-    '^.+\\.(t|j)sx?$': [
+    '^.+\\.m?[tj]sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -13,13 +13,23 @@ const common = {
     ],
   },
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1', '^server-only$': '<rootDir>/scripts/empty-module.cjs' },
-  transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z]+|internmap)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(@tanstack|d3-[a-z-]+|internmap)/)'],
 };
 
 const config = {
   projects: [
-    { ...common, displayName: 'core', testEnvironment: 'node', testMatch: ['<rootDir>/{core,demo}/**/*.test.ts'] },
-    { ...common, displayName: 'ui', testEnvironment: 'jsdom', testMatch: ['<rootDir>/ui/**/*.test.{ts,tsx}'] },
+    {
+      ...common,
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/{core,demo}/**/*.test.ts'],
+    },
+    {
+      ...common,
+      displayName: 'ui',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/ui/**/*.test.{ts,tsx}'],
+    },
     { ...common, displayName: 'data', testEnvironment: 'node', testMatch: ['<rootDir>/data/**/*.test.ts'] },
   ],
 };

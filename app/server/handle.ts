@@ -107,7 +107,7 @@ async function readBody<S extends AnyObjectSchema>(
     return refusal(400, 'not-json', 'The body is not readable JSON.');
   }
   try {
-    return (await schema.validate(json, { abortEarly: false, stripUnknown: true }));
+    return await schema.validate(json, { abortEarly: false, stripUnknown: true });
   } catch (error) {
     if (!ValidationError.isError(error)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];

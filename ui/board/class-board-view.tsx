@@ -83,7 +83,7 @@ export function ClassBoardView({ className, exercises, students, attempts, who }
       <Header who={who} title={className} keys={keys} />
       <section
         aria-label="Today"
-        className="flex items-center gap-6 bg-dye px-4 py-2 text-scribe max-lg:gap-4"
+        className="flex items-center gap-6 bg-dye px-4 py-2 text-scribe tablet:gap-4"
       >
         {COUNTED.map((state) => (
           <Count
@@ -238,7 +238,7 @@ function Tries({
             id={attempt.id === firstWaiting ? 'first-waiting' : undefined}
             href={hrefOf(attempt, instructor)}
             aria-label={`${label}, try ${attempt.tryNumber}: ${STATE_WORDS[attempt.state]}${attempt.total === null ? '' : ` ${attempt.total}`}`}
-            className="flex min-h-11 items-center gap-1 rounded-cut px-1 hover:bg-paper-sunk max-lg:min-h-12"
+            className="flex min-h-11 items-center gap-1 rounded-cut px-1 hover:bg-paper-sunk tablet:min-h-12"
           >
             <StateMark state={attempt.state} total={attempt.total} />
             <span className="text-2xs text-ink-soft">{detail(attempt, attempts.length > 1)}</span>

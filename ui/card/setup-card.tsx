@@ -6,7 +6,7 @@ import { derivePlan, type Plan } from '@/core/plan';
 import { setupSteps, showExpected } from '@/core/steps';
 import { printTpi } from '@/core/thread';
 import { Button, buttonClass } from '../kit/button';
-import { dialText } from '../units/dial-text';
+import { dialFigures, dialText } from '../units/dial-text';
 import { useShowLength } from '../units/display-unit';
 import { CardSection } from './card-section';
 
@@ -58,7 +58,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
           Print
         </Button>
       </nav>
-      <main className="text-[12px] leading-tight">
+      <main className="text-[13px] leading-tight">
         <header className="flex items-end justify-between border-b-2 border-black pb-1">
           <div>
             <h1 className="text-2xl">
@@ -107,7 +107,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
                     <td className="py-1 pr-1">
                       {index + 1}. {step.title}
                     </td>
-                    <td className="figures py-1 pr-1 text-[10.5px]">
+                    <td className="figures py-1 pr-1 text-[11px]">
                       {step.expected === null
                         ? step.kind === 'sign-off'
                           ? 'HOLD: instructor signs'
@@ -148,12 +148,12 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
                 {passes.map((pass) => (
                   <tr key={pass.n} className="border-b border-[#999]">
                     <td className="py-0.5">
-                      {pass.n} <span className="text-[10.5px]">{pass.kind}</span>
+                      {pass.n} <span className="text-[11px]">{pass.kind}</span>
                     </td>
                     <td className="text-right text-[13px] font-medium">
                       {dialText(pass.dialReading, perTurn)}
                     </td>
-                    <td className="text-right">{pass.dialInfeed.value}</td>
+                    <td className="text-right">{dialFigures(pass.dialInfeed)}</td>
                     <td className="text-right">
                       {pass.overWires === null ? '' : show.figures(pass.overWires, unit)}
                     </td>

@@ -168,7 +168,7 @@ function Depth({ top, bottom, x, text }: { top: number; bottom: number; x: numbe
       <path d={`M${x - 8} ${top} h16 M${x - 8} ${bottom} h16 M${x} ${top} V${bottom}`} />
       <text
         x={x + 10}
-        y={top - 8}
+        y={bottom + 18}
         fontSize="14"
         className="figures"
         fill="var(--color-brass-bright)"

@@ -29,7 +29,7 @@ export function Field({
   const messageId = `${id}-message`;
   const message = error ?? warning ?? note;
   return (
-    <div className={clsx('grid gap-1', className)}>
+    <div className={clsx('grid content-start gap-1', className)}>
       <label htmlFor={id} className={labelHidden === true ? 'sr-only' : 'label text-ink-soft'}>
         {label}
       </label>

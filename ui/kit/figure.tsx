@@ -57,9 +57,7 @@ export function Figure({
           <span className={clsx('ml-1 text-sm font-normal', soft)}>{unit}</span>
         )}
       </span>
-      {sub !== undefined && (
-        <span className={clsx('figures block text-2xs whitespace-nowrap', soft)}>{sub}</span>
-      )}
+      {sub !== undefined && <span className={clsx('figures block truncate text-2xs', soft)}>{sub}</span>}
     </div>
   );
 }

@@ -37,7 +37,7 @@ export function PassRibbon({
             ? `none of ${passes.length}`
             : `${current.n} of ${passes.length} · ${KIND_WORDS[current.kind]} · dial ${current.reading}`}
         </span>
-        <span className="ml-auto text-2xs text-scribe-dim max-lg:hidden">
+        <span className="ml-auto text-2xs text-scribe-dim tablet:hidden">
           bar: infeed · diamond: chip area · S scratch, R rough, F finish, 0 spring
         </span>
       </p>

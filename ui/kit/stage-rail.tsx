@@ -25,7 +25,9 @@ export function StageRail<Id extends string>({
   dense?: boolean;
 }) {
   const present = useRef<HTMLButtonElement>(null);
-  useEffect(() => present.current?.scrollIntoView?.({ block: 'nearest' }), [chosen]);
+  useEffect(() => {
+    present.current?.scrollIntoView?.({ block: 'nearest' });
+  }, [chosen]);
   return (
     <nav aria-label={label} className="h-full overflow-y-auto border-r border-rule bg-paper-sunk">
       <ol>
@@ -37,7 +39,7 @@ export function StageRail<Id extends string>({
               onClick={() => onChoose(stage.id)}
               ref={stage.id === chosen ? present : undefined}
               className={clsx(
-                'grid w-full grid-cols-[1.25rem_minmax(0,1fr)_auto] items-center gap-x-2 border-l-4 px-2 text-left focus-visible:-outline-offset-3 max-lg:min-h-12',
+                'grid w-full grid-cols-[1.25rem_minmax(0,1fr)_auto] items-center gap-x-2 border-l-4 px-2 text-left focus-visible:-outline-offset-3 tablet:min-h-12',
                 dense ? 'min-h-10' : 'min-h-12 py-1.5',
                 stage.id === chosen ? 'border-dye bg-paper-raised' : 'border-transparent hover:bg-paper',
               )}

@@ -88,10 +88,15 @@ export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, w
   return (
     <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_minmax(0,1fr)]">
       <Header who={who} title={`Mark: ${plan.title}, ${student}`}>
-        <span className="text-sm text-ink-soft max-lg:hidden">try {tryNumber}</span>
+        <span className="text-sm text-ink-soft tablet:hidden">try {tryNumber}</span>
       </Header>
-      <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_22rem] border-t border-rule max-lg:grid-cols-[minmax(0,1fr)_18rem]">
-        <div className="min-h-0 overflow-y-auto bg-paper-raised">
+      <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_22rem] border-t border-rule tablet:grid-cols-[minmax(0,1fr)_18rem]">
+        <div
+          role="region"
+          aria-label="Lines of the mark, scrolling"
+          tabIndex={0}
+          className="min-h-0 overflow-y-auto bg-paper-raised"
+        >
           <table className="w-full border-collapse text-sm">
             <caption className="sr-only">Lines of the mark</caption>
             <thead className="sticky top-0 z-10 bg-paper-sunk">
@@ -235,7 +240,12 @@ export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, w
               </>
             )}
           </div>
-          <div className="min-h-0 flex-1 overflow-y-auto border-t border-rule bg-paper">
+          <div
+            role="region"
+            aria-label="Record of the work"
+            tabIndex={0}
+            className="min-h-0 flex-1 overflow-y-auto border-t border-rule bg-paper"
+          >
             <RecordList derived={derived} entries={entries} marked={evidence} />
           </div>
         </aside>

@@ -66,7 +66,7 @@ export default function PassChart({
               tick={TICK}
               stroke="var(--color-ink-soft)"
               width={58}
-              tickFormatter={(value: number) => value.toFixed(dialUnit === 'in' ? 3 : 2)}
+              tickFormatter={(value: number) => value.toFixed(dialUnit === 'in' ? 4 : 3)}
             />
             <YAxis
               yAxisId="chip"

@@ -35,9 +35,9 @@ export function PassTable({
         header: `Dial reading, ${perTurn.unit}`,
         meta: { number: true },
       }),
-      column.accessor((pass) => show.text(pass.dialInfeed), {
+      column.accessor((pass) => show.figures(pass.dialInfeed.value, pass.dialInfeed.unit), {
         id: 'infeed',
-        header: 'Infeed',
+        header: `Infeed, ${show.unitOf(perTurn.unit)}`,
         meta: { number: true },
       }),
       column.accessor((pass) => show.figures(pass.radialDepth, unit), {

@@ -33,7 +33,7 @@ export function PlanTextField({
       <Field
         label={label}
         unit={unit}
-        placeholder={proposed === undefined ? undefined : `${proposed} proposed`}
+        placeholder={proposed}
         list={listId}
         autoFocus={autoFocus}
         {...message}

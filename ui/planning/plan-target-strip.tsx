@@ -50,7 +50,7 @@ export function PlanTargetStrip() {
         label="Radial depth"
         value={figures(radialDepth)}
         unit={shown}
-        sub="from the real blank"
+        sub="from the blank"
         why={whys.radialDepth}
       />
       <Figure

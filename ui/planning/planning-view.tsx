@@ -32,6 +32,14 @@ const PassChart = dynamic(() => import('./pass-chart'), {
   loading: () => <p className="p-4">Drawing the chart…</p>,
 });
 
+const STAGES_WITH_PROPOSALS: ReadonlySet<PlanStageId> = new Set([
+  'blank',
+  'tool',
+  'compound',
+  'target',
+  'passes',
+]);
+
 export interface PlanningViewProps {
   exerciseId: number;
   draft: PlanForm;
@@ -151,7 +159,7 @@ export function PlanningView(props: PlanningViewProps) {
           )}
         </Header>
         <PlanTargetStrip />
-        <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] max-lg:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
+        <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
           <StageRail label="Stages of the plan" stages={stages} chosen={stage} onChoose={setStage} />
           {drawable ? (
             <Tabs
@@ -208,12 +216,18 @@ export function PlanningView(props: PlanningViewProps) {
             </section>
           )}
           <section
-            aria-label={STAGE_TITLES[stage]}
+            aria-label={`Fields of ${STAGE_TITLES[stage]}`}
             className="flex min-h-0 flex-col border-l border-rule bg-paper"
           >
             <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
               <h2 className="text-xl">{STAGE_TITLES[stage]}</h2>
               <StageFields stage={stage} />
+              {STAGES_WITH_PROPOSALS.has(stage) && (
+                <p className="text-sm text-ink-soft">
+                  Figures in <em>italics</em> are proposed. Type over them; empty a field to take the proposal
+                  again.
+                </p>
+              )}
             </div>
             <div className="grid grid-cols-[1fr_auto] gap-2 border-t border-rule p-3">
               <Button tone="main" disabled={read.plan === null} onClick={() => setHandingOut(true)}>

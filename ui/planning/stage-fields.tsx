@@ -166,7 +166,7 @@ function CompoundFields() {
               type="button"
               aria-pressed={values.compoundAngle === angle}
               onClick={() => form.setValue('compoundAngle', angle, { shouldDirty: true, shouldTouch: true })}
-              className="min-h-9 flex-1 rounded-cut border border-rule-strong bg-paper-raised aria-pressed:bg-dye aria-pressed:text-scribe max-lg:min-h-12"
+              className="min-h-9 flex-1 rounded-cut border border-rule-strong bg-paper-raised aria-pressed:bg-dye aria-pressed:text-scribe tablet:min-h-12"
             >
               {angle}°
             </button>

@@ -108,12 +108,12 @@ export function AttemptView({
     <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
       <Header who={who} title={`${plan.title}: ${student}`} keys={keys}>
         <StateMark state={progress.state} />
-        <span className="text-sm text-ink-soft max-lg:hidden">
+        <span className="text-sm text-ink-soft tablet:hidden">
           try {tryNumber} · revision {revision}
         </span>
       </Header>
       <AttemptStrip derived={derived} progress={progress} />
-      <main className="grid min-h-0 grid-cols-[14.5rem_minmax(0,1fr)_22rem] max-lg:grid-cols-[11.5rem_minmax(0,1fr)_19rem]">
+      <main className="grid min-h-0 grid-cols-[14.5rem_minmax(0,1fr)_22rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_19rem]">
         <StageRail
           dense
           label="Set-up in the order of work"
@@ -123,7 +123,13 @@ export function AttemptView({
         />
         <div className="min-h-0 overflow-y-auto bg-paper-raised">
           {step === undefined ? (
-            <PassPanel derived={derived} progress={progress} canRecord={canRecord} add={record.add} />
+            <PassPanel
+              derived={derived}
+              progress={progress}
+              canRecord={canRecord}
+              add={record.add}
+              onScratch={() => setChosen(null)}
+            />
           ) : (
             <StepPanel
               key={step.step.id}

@@ -7,6 +7,7 @@ import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';
+import { dialText } from '../units/dial-text';
 import { useShowLength } from '../units/display-unit';
 
 const EMPTY = { start: '', middle: '', end: '', major: '', wire: '' };
@@ -136,7 +137,8 @@ export function RemainingFeed({ derived, progress }: { derived: DerivedPlan; pro
       )}
       {stopReading !== null && remaining.compound > 0 && (
         <p className="text-sm">
-          Stop with the compound at <strong className="figures">{stopReading.value}</strong>{' '}
+          Stop with the compound at{' '}
+          <strong className="figures">{dialText(stopReading, derived.plan.dial.perTurn)}</strong>{' '}
           {stopReading.unit}
         </p>
       )}

@@ -8,7 +8,7 @@ import { Field } from '../kit/field';
 import { Figure } from '../kit/figure';
 import { Message } from '../kit/message';
 import { useShowLength } from '../units/display-unit';
-import { dialText } from '../units/dial-text';
+import { dialFigures, dialText } from '../units/dial-text';
 import type { AttemptRecord } from './use-record';
 
 const KIND_WORDS = {
@@ -24,11 +24,14 @@ export function PassPanel({
   progress,
   canRecord,
   add,
+  onScratch,
 }: {
   derived: DerivedPlan;
   progress: AttemptProgress;
   canRecord: boolean;
   add: AttemptRecord['add'];
+  /** The first pass is cut: time to check the pitch. */
+  onScratch: () => void;
 }) {
   const show = useShowLength();
   const [own, setOwn] = useState('');
@@ -46,13 +49,14 @@ export function PassPanel({
     if (added.ok) {
       setOwn('');
       setProblem(undefined);
+      if (cut.length === 0) onScratch();
     } else {
       setProblem(added.fields.reading ?? added.message);
     }
   }
 
   return (
-    <div className="grid content-start gap-4 p-6 max-lg:p-4">
+    <div className="grid content-start gap-4 p-6 tablet:p-4">
       {lookMissing && (
         <Message tone="warning">Hold point: the instructor has not looked yet. No cut before that.</Message>
       )}
@@ -71,7 +75,7 @@ export function PassPanel({
             <span className="label text-ink-soft">Compound to</span>
             <p
               data-testid="next-reading"
-              className="figures text-8xl leading-none font-medium text-dye max-lg:text-7xl"
+              className="figures text-8xl leading-none font-medium text-dye tablet:text-7xl"
             >
               {dialText(next.dialReading, perTurn)}
               <span className="ml-2 text-2xl font-normal text-ink-soft">{next.dialReading.unit}</span>
@@ -81,7 +85,7 @@ export function PassPanel({
             <Figure
               size="large"
               label="Infeed"
-              value={String(next.dialInfeed.value)}
+              value={dialFigures(next.dialInfeed)}
               unit={next.dialInfeed.unit}
             />
             <Figure

@@ -51,7 +51,7 @@ export function StepPanel({
 
   return (
     <form
-      className="grid max-w-3xl content-start gap-5 p-6 max-lg:p-4"
+      className="grid max-w-3xl content-start gap-5 p-6 tablet:p-4"
       onSubmit={(event) => {
         event.preventDefault();
         void record();
@@ -65,7 +65,7 @@ export function StepPanel({
       {step.expected !== null && (
         <p>
           <span className="label block text-ink-soft">Expected</span>
-          <span className="figures text-4xl font-medium max-lg:text-3xl">{showExpected(step.expected)}</span>
+          <span className="figures text-4xl font-medium tablet:text-3xl">{showExpected(step.expected)}</span>
         </p>
       )}
       {entry !== null && (

@@ -45,11 +45,11 @@ export function Header({
       <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
       {children}
       <label className="ml-auto flex items-center gap-1.5 text-sm">
-        <span className="text-ink-soft max-lg:sr-only">Lengths</span>
+        <span className="text-ink-soft tablet:sr-only">Lengths</span>
         <select
           value={unit}
           onChange={(event) => setUnit(event.target.value as DisplayUnit)}
-          className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 max-lg:min-h-12"
+          className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
         >
           {UNITS.map(({ value, text }) => (
             <option key={value} value={value}>
@@ -60,7 +60,7 @@ export function Header({
       </label>
       <Link
         href="/who"
-        className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 max-lg:min-h-12"
+        className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
       >
         <span className="sr-only">Working here: </span>
         {who.name}
@@ -70,7 +70,7 @@ export function Header({
         type="button"
         aria-label="Keys and help"
         onClick={() => setHelp(true)}
-        className="grid size-9 place-items-center rounded-full border border-rule-strong bg-paper-raised font-semibold max-lg:size-12"
+        className="grid size-9 place-items-center rounded-full border border-rule-strong bg-paper-raised font-semibold tablet:size-12"
       >
         ?
       </button>

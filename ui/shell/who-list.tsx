@@ -35,7 +35,7 @@ export function WhoList({
       {groups.map((group, index) => (
         <section key={group.title} aria-label={group.title}>
           <h2 className="mb-2 text-xl">{group.title}</h2>
-          <ul className="grid grid-cols-3 gap-2 max-lg:grid-cols-2">
+          <ul className="grid grid-cols-3 gap-2 tablet:grid-cols-2">
             {group.people.map((person, place) => (
               <li key={person.id}>
                 <button

@@ -1,0 +1,233 @@
+import { deriveAttempt } from '@/core/attempt';
+import { derivePlan } from '@/core/plan';
+import { appendEntry, loadAttempt } from './attempts';
+import { classBoard } from './class-board';
+import { closeDatabase, database } from './database';
+import { createExercise, discardExercise, handOut, loadExercise, saveDraft } from './exercises';
+import { markAttempt } from './marks';
+import { migrate } from './migrate';
+import { envelope, freshDatabase, GOOD_FORM, testClass, type TestClass } from './testing';
+
+let people: TestClass;
+
+beforeAll(async () => {
+  await freshDatabase('oyakata_unit');
+  people = await testClass();
+});
+
+afterAll(closeDatabase);
+
+const refusedWith = (status: number) => expect.objectContaining({ name: 'DataRefusal', status }) as Error;
+const no = { lines: [], capReason: '', comment: '' };
+
+async function handedOut(students = [people.students[0]]) {
+  const id = await createExercise(people.instructor, GOOD_FORM);
+  const done = await handOut(
+    people.instructor,
+    id,
+    GOOD_FORM,
+    0,
+    students.flatMap((student) => student?.id ?? []),
+  );
+  return { exerciseId: id, attemptId: done.attempts[0]?.id ?? 0, done };
+}
+
+test('migrations run once', async () => {
+  expect(await migrate()).toEqual([]);
+});
+
+describe('drafts', () => {
+  test('are saved as typed, right or wrong', async () => {
+    const id = await createExercise(people.instructor);
+    expect(await saveDraft(people.instructor, id, { ...GOOD_FORM, blankDiameter: '0,7x' }, 0)).toBe(1);
+    expect((await loadExercise(people.instructor, id)).form.blankDiameter).toBe('0,7x');
+  });
+
+  test('saved in another window are not overwritten', async () => {
+    const id = await createExercise(people.instructor);
+    await saveDraft(people.instructor, id, GOOD_FORM, 0);
+    await expect(saveDraft(people.instructor, id, { ...GOOD_FORM, title: 'Other' }, 0)).rejects.toEqual(
+      refusedWith(409),
+    );
+    expect((await loadExercise(people.instructor, id)).form.title).toBe('Clamp screw');
+  });
+
+  test('belong to the instructor of the class', async () => {
+    const id = await createExercise(people.instructor);
+    await expect(loadExercise(people.stranger, id)).rejects.toEqual(refusedWith(404));
+    await expect(loadExercise(people.students[0]!, id)).rejects.toEqual(refusedWith(403));
+    await expect(createExercise(people.students[0]!)).rejects.toEqual(refusedWith(403));
+  });
+
+  test('can be discarded while they were never handed out', async () => {
+    const id = await createExercise(people.instructor);
+    await discardExercise(people.instructor, id);
+    await expect(loadExercise(people.instructor, id)).rejects.toEqual(refusedWith(404));
+    const { exerciseId } = await handedOut();
+    await expect(discardExercise(people.instructor, exerciseId)).rejects.toEqual(refusedWith(409));
+  });
+});
+
+describe('handing out', () => {
+  test('freezes revision 1 and makes one attempt for each student', async () => {
+    const { exerciseId, done } = await handedOut(people.students);
+    expect(done.revision).toBe(1);
+    expect(done.attempts.map(({ studentId }) => studentId)).toEqual(people.students.map(({ id }) => id));
+    const exercise = await loadExercise(people.instructor, exerciseId);
+    expect(derivePlan(exercise.revisions[0]!.plan).target).toBe(0.7054);
+  });
+
+  test('again unchanged keeps the revision, changed makes the next', async () => {
+    const id = await createExercise(people.instructor, GOOD_FORM);
+    const [one, two, three] = people.students;
+    expect((await handOut(people.instructor, id, GOOD_FORM, 0, [one!.id])).revision).toBe(1);
+    expect((await handOut(people.instructor, id, GOOD_FORM, 1, [two!.id])).revision).toBe(1);
+    expect(
+      (await handOut(people.instructor, id, { ...GOOD_FORM, springPasses: '3' }, 2, [three!.id])).revision,
+    ).toBe(2);
+  });
+
+  test('refuses a second open attempt, a student of no class, an old draft; and stores nothing then', async () => {
+    const { exerciseId } = await handedOut();
+    const again = handOut(people.instructor, exerciseId, GOOD_FORM, 1, [
+      people.students[1]!.id,
+      people.students[0]!.id,
+    ]);
+    await expect(again).rejects.toEqual(refusedWith(409));
+    await expect(handOut(people.instructor, exerciseId, GOOD_FORM, 1, [people.stranger.id])).rejects.toEqual(
+      refusedWith(404),
+    );
+    await expect(
+      handOut(people.instructor, exerciseId, GOOD_FORM, 0, [people.students[1]!.id]),
+    ).rejects.toEqual(refusedWith(409));
+    const board = await classBoard(people.instructor);
+    expect(board.attempts.filter((attempt) => attempt.exerciseId === exerciseId)).toHaveLength(1);
+  });
+});
+
+describe('the record', () => {
+  test('takes entries with author and times, and the same one twice only once', async () => {
+    const { attemptId } = await handedOut();
+    const student = people.students[0]!;
+    const form = envelope({ kind: 'step' as const, stepId: 'blank', value: '0.7440' });
+    const first = await appendEntry(student, attemptId, form);
+    const second = await appendEntry(student, attemptId, form);
+    expect(second).toEqual({ done: expect.objectContaining({ id: form.id, author: student }) as object });
+    expect('done' in first && first.done.content).toEqual({ kind: 'step', stepId: 'blank', value: 0.744 });
+    const { entries } = await loadAttempt(student, attemptId);
+    expect(entries).toHaveLength(1);
+    expect(entries[0]?.deviceTime).toBe(form.deviceTime);
+  });
+
+  test('names the field of a bad entry and stores nothing', async () => {
+    const { attemptId } = await handedOut();
+    const outcome = await appendEntry(
+      people.students[0]!,
+      attemptId,
+      envelope({ kind: 'step' as const, stepId: 'blank', value: '0,74' }),
+    );
+    expect(outcome).toMatchObject({ issues: [{ field: 'value' }] });
+    expect((await loadAttempt(people.instructor, attemptId)).entries).toEqual([]);
+  });
+
+  test('is closed to other students and other classes', async () => {
+    const { attemptId } = await handedOut();
+    const entry = envelope({ kind: 'note' as const, text: 'hello' });
+    await expect(appendEntry(people.students[1]!, attemptId, entry)).rejects.toEqual(refusedWith(404));
+    await expect(appendEntry(people.stranger, attemptId, entry)).rejects.toEqual(refusedWith(404));
+    await expect(loadAttempt(people.students[1]!, attemptId)).rejects.toEqual(refusedWith(404));
+  });
+
+  test('keeps the hold point to the instructor, and strike-outs to the author or the instructor', async () => {
+    const { attemptId } = await handedOut();
+    const look = { kind: 'sign-off' as const, stepId: 'instructor-look' };
+    await expect(appendEntry(people.students[0]!, attemptId, envelope(look))).rejects.toEqual(
+      refusedWith(403),
+    );
+    const signed = envelope(look);
+    await appendEntry(people.instructor, attemptId, signed);
+    const strike = envelope({ kind: 'strike' as const, entryId: signed.id, reason: 'not so' });
+    await expect(appendEntry(people.students[0]!, attemptId, strike)).rejects.toEqual(refusedWith(403));
+    expect(await appendEntry(people.instructor, attemptId, strike)).toHaveProperty('done');
+  });
+
+  test('is closed to the student after handing in, until the instructor strikes that out', async () => {
+    const { attemptId } = await handedOut();
+    const student = people.students[0]!;
+    const handIn = envelope({ kind: 'hand-in' as const });
+    await appendEntry(student, attemptId, handIn);
+    const pass = envelope({ kind: 'pass' as const, plannedPass: '1' });
+    await expect(appendEntry(student, attemptId, pass)).rejects.toEqual(refusedWith(409));
+    await appendEntry(
+      people.instructor,
+      attemptId,
+      envelope({ kind: 'strike' as const, entryId: handIn.id, reason: 'measure first' }),
+    );
+    expect(await appendEntry(student, attemptId, pass)).toHaveProperty('done');
+  });
+
+  test('can not be changed or deleted, even past the program', async () => {
+    const { attemptId } = await handedOut();
+    await appendEntry(people.students[0]!, attemptId, envelope({ kind: 'note' as const, text: 'first' }));
+    const { sequelize } = database();
+    for (const sql of [
+      "UPDATE entries SET content = '{}'",
+      'DELETE FROM entries',
+      "UPDATE revisions SET plan = '{}'",
+      'DELETE FROM revisions',
+    ]) {
+      await expect(sequelize.query(sql)).rejects.toThrow('append-only');
+    }
+  });
+});
+
+describe('marking', () => {
+  test('is for the instructor, final, and closes the attempt', async () => {
+    const { attemptId, exerciseId } = await handedOut();
+    const student = people.students[0]!;
+    await appendEntry(student, attemptId, envelope({ kind: 'note' as const, text: 'done' }));
+    await expect(markAttempt(student, attemptId, no, 1)).rejects.toEqual(refusedWith(403));
+    await expect(markAttempt(people.stranger, attemptId, no, 1)).rejects.toEqual(refusedWith(404));
+    await expect(markAttempt(people.instructor, attemptId, no, 0)).rejects.toEqual(refusedWith(409));
+    const outcome = await markAttempt(
+      people.instructor,
+      attemptId,
+      { ...no, lines: [{ id: 'step:blank', points: '1', reason: 'I measured it' }], comment: 'Try again' },
+      1,
+    );
+    expect(outcome).toMatchObject({ done: { total: 1 } });
+    await expect(markAttempt(people.instructor, attemptId, no, 1)).rejects.toEqual(refusedWith(409));
+    await expect(
+      appendEntry(student, attemptId, envelope({ kind: 'note' as const, text: 'but' })),
+    ).rejects.toEqual(refusedWith(409));
+    await expect(database().sequelize.query('UPDATE marks SET total = 100')).rejects.toThrow('append-only');
+    const seen = await loadAttempt(student, attemptId);
+    expect(seen.mark).toMatchObject({ by: 'Instructor', mark: { comment: 'Try again' } });
+    expect(deriveAttempt(derivePlan(seen.plan), seen.entries, true).state).toBe('marked');
+    const again = await handOut(people.instructor, exerciseId, GOOD_FORM, 1, [student.id]);
+    const board = await classBoard(student);
+    expect(board.attempts.find(({ id }) => id === again.attempts[0]?.id)?.tryNumber).toBe(2);
+  });
+
+  test('an override without its reason is refused at its field', async () => {
+    const { attemptId } = await handedOut([people.students[2]]);
+    const outcome = await markAttempt(
+      people.instructor,
+      attemptId,
+      { ...no, lines: [{ id: 'step:blank', points: '1', reason: '' }] },
+      0,
+    );
+    expect(outcome).toMatchObject({ issues: [{ field: 'lines.step:blank.reason' }] });
+    expect((await loadAttempt(people.instructor, attemptId)).mark).toBeNull();
+  });
+});
+
+test('a student’s board shows nobody else', async () => {
+  await handedOut(people.students);
+  const board = await classBoard(people.students[1]!);
+  expect(board.students.map(({ name }) => name)).toEqual(['Two']);
+  expect(new Set(board.attempts.map(({ studentId }) => studentId))).toEqual(
+    new Set([people.students[1]!.id]),
+  );
+  expect(board.attempts.length).toBeGreaterThan(0);
+});

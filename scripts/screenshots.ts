@@ -1,0 +1,70 @@
+import { chromium, type Page } from '@playwright/test';
+
+/** Takes the pictures of docs/screenshots/ from a running application with the demo shop: npm run screenshots. */
+const base = `http://127.0.0.1:${process.env.OYAKATA_PORT ?? '3210'}`;
+
+interface Shot {
+  file: string;
+  path: string;
+  size?: { width: number; height: number };
+  before?: (page: Page) => Promise<unknown>;
+  print?: boolean;
+}
+
+const TABLET = { width: 1024, height: 768 };
+
+const SHOTS: Shot[] = [
+  { file: 'class', path: '/' },
+  {
+    file: 'plan-section',
+    path: '/exercises/1',
+    before: async (page) => {
+      await page.getByRole('slider', { name: 'Pass shown' }).focus();
+      for (let presses = 0; presses < 8; presses += 1) await page.keyboard.press('ArrowLeft');
+    },
+  },
+  {
+    file: 'plan-passes',
+    path: '/exercises/2',
+    before: (page) => page.getByRole('tab', { name: 'Passes' }).click(),
+  },
+  {
+    file: 'plan-chart',
+    path: '/exercises/2',
+    before: async (page) => {
+      await page.getByRole('button', { name: /^6 Passes/ }).click();
+      await page.getByRole('tab', { name: 'Chart' }).click();
+      await page.getByRole('img', { name: /Chart of/ }).waitFor();
+    },
+  },
+  {
+    file: 'hand-out',
+    path: '/exercises/3',
+    before: (page) => page.getByRole('button', { name: 'Hand out…' }).click(),
+  },
+  { file: 'record-set-up', path: '/attempts/8', size: TABLET },
+  { file: 'record-cutting', path: '/attempts/7' },
+  { file: 'mark', path: '/attempts/4/mark' },
+  { file: 'marked', path: '/attempts/2/mark' },
+  { file: 'card', path: '/attempts/7/card', size: { width: 794, height: 760 }, print: true },
+  { file: 'kit', path: '/kit' },
+];
+
+const browser = await chromium.launch({
+  executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking'],
+});
+for (const { file, path, size, before, print } of SHOTS) {
+  const context = await browser.newContext({ baseURL: base, viewport: size ?? { width: 1280, height: 800 } });
+  await context.request.post('/api/session', { data: { personId: 1 } });
+  const page = await context.newPage();
+  await page.goto(path);
+  await page.getByRole('main').waitFor();
+  await before?.(page);
+  if (print === true) await page.emulateMedia({ media: 'print' });
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: `docs/screenshots/${file}.png` });
+  console.log(`docs/screenshots/${file}.png`);
+  await context.close();
+}
+await browser.close();

@@ -1,0 +1,92 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import { Field } from './field';
+import { Figure } from './figure';
+import { PassRibbon } from './pass-ribbon';
+import { StandingMark, StateMark } from './state-mark';
+
+/** What jsdom leaves out and Radix measures. */
+class NoResize {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+globalThis.ResizeObserver = NoResize;
+
+test('a field is described by its message, and the error goes before the note', () => {
+  render(
+    <Field
+      label="Blank"
+      unit="in"
+      defaultValue="0,7"
+      error="Use a decimal point: 0.7."
+      note="A little under nominal."
+    />,
+  );
+  const input = screen.getByLabelText('Blank');
+  expect(input.getAttribute('aria-invalid')).toBe('true');
+  const message = document.getElementById(input.getAttribute('aria-describedby') ?? '');
+  expect(message?.textContent).toBe('Error: Use a decimal point: 0.7.');
+  expect(screen.queryByText('A little under nominal.')).toBeNull();
+});
+
+test('a figure that can not be worked out shows a dash and no unit', () => {
+  const { container } = render(<Figure label="Compound feed" value={null} unit="in" />);
+  expect(container.textContent).toBe('Compound feed—');
+});
+
+test('the reason behind a figure opens from its label', () => {
+  render(
+    <Figure
+      label="Feed"
+      value="0.0455"
+      why={{
+        title: 'Compound feed',
+        formula: 'c = h / cos θ',
+        numbers: '',
+        source: 'Geometry',
+        assumes: null,
+      }}
+    />,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'Why: Compound feed' }));
+  expect(screen.getByText('c = h / cos θ')).not.toBeNull();
+  expect(screen.queryByText('Assumes')).toBeNull();
+});
+
+test('states are told by words, not by colour alone', () => {
+  render(
+    <>
+      <StateMark state="waiting" />
+      <StateMark state="marked" total={38} />
+      <StandingMark standing="bad" />
+    </>,
+  );
+  expect(screen.getByText('Waiting for mark')).not.toBeNull();
+  expect(screen.getByText('Marked 38')).not.toBeNull();
+  expect(screen.getByRole('img', { name: 'wrong' })).not.toBeNull();
+});
+
+test('good and bad marks differ in shape', () => {
+  const shape = (total: number) =>
+    render(<StateMark state="marked" total={total} />).container.querySelector('svg')?.innerHTML;
+  expect(shape(50)).not.toBe(shape(49.5));
+});
+
+test('the ribbon says which pass is shown, and its slider answers the arrow keys', () => {
+  const onChoose = jest.fn();
+  render(
+    <PassRibbon
+      chosen={1}
+      onChoose={onChoose}
+      passes={[
+        { n: 1, kind: 'scratch', infeed: 2, chip: 1, reading: '0.002' },
+        { n: 2, kind: 'rough', infeed: 9, chip: 3, reading: '0.011' },
+      ]}
+    />,
+  );
+  const slider = screen.getByRole('slider', { name: 'Pass shown' });
+  expect(slider.getAttribute('aria-valuetext')).toBe('pass 1, scratch, dial 0.002');
+  slider.focus();
+  fireEvent.keyDown(slider, { key: 'ArrowRight' });
+  expect(onChoose).toHaveBeenCalledWith(2);
+});

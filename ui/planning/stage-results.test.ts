@@ -1,0 +1,31 @@
+import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
+import { formatLength } from '@/core/units';
+import type { ShowLength } from '../units/display-unit';
+import { stageResults } from './stage-results';
+
+const show: ShowLength = {
+  figures: (value, unit, extra) => formatLength({ value, unit }, unit, extra),
+  unitOf: (unit) => unit,
+  text: (length) => formatLength(length),
+};
+const results = (change: Partial<PlanForm>, touched = true) => {
+  const form = { ...EMPTY_PLAN_FORM, title: 'Clamp screw', thread: '3/4-16 UNF-2A', ...change };
+  return Object.fromEntries(
+    stageResults(readPlan(form), form, show, () => touched).map((stage) => [stage.id, stage]),
+  );
+};
+
+test('each stage has its one-line result', () => {
+  const stages = results({});
+  expect(stages.thread).toMatchObject({ result: '3/4-16 UNF-2A', standing: 'good' });
+  expect(stages.blank).toMatchObject({ result: '⌀ 0.7438 in', standing: 'good' });
+  expect(stages.compound?.result).toBe('set 29.5° on scale');
+  expect(stages.passes?.result).toMatch(/^1\d passes$/);
+});
+
+test('a wrong field is bad, a warning is to attend to, an untouched required field only open', () => {
+  expect(results({ blankDiameter: 'x' }).blank?.standing).toBe('bad');
+  expect(results({ spindleSpeed: '600' }).speed?.standing).toBe('attend');
+  expect(results({ title: '' }, false).thread?.standing).toBe('open');
+  expect(results({ title: '' }, true).thread?.standing).toBe('bad');
+});
