@@ -48,9 +48,9 @@ export const EXERCISES: DemoExercise[] = [
           until: 'marked',
           overCutBy: 0.24,
           missing: ['safety', 'travel', 'dry-run', 'instructor-look'],
-          note: 'Read the compound a full turn short, so the last cut went too deep. Nut wobbles.',
+          note: 'Misread the compound by seven marks, so the last cut went too deep. The nut wobbles.',
           comment:
-            'Over-cut: you fed by the dial alone. Measure before the finishing passes, every time. New blank, second try.',
+            'You began before I had looked, and fed by the dial alone. Measure before the finishing passes, every time. New blank, second try.',
         },
       },
       { student: 'Bela Okoro', daysAgo: 0, story: { until: 'cutting', passes: 6 } },

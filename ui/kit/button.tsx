@@ -19,7 +19,7 @@ export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 export const buttonClass = (tone: Tone = 'plain', size: 'desk' | 'bench' = 'desk', extra?: string) =>
   clsx(
     'inline-flex items-center justify-center gap-2 rounded-cut border font-medium disabled:cursor-not-allowed disabled:opacity-55',
-    size === 'desk' ? 'min-h-9 px-3 py-1' : 'min-h-12 px-5 py-2 text-lg',
+    size === 'desk' ? 'min-h-9 px-3 py-1 tablet:min-h-12' : 'min-h-12 px-5 py-2 text-lg',
     TONES[tone],
     extra,
   );

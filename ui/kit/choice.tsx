@@ -40,7 +40,7 @@ export function Choice({ label, value, options, onChange, error, note, stacked =
           <RadioGroup.Item
             key={option.value}
             value={option.value}
-            className="group flex min-h-9 items-center gap-2 bg-paper-raised px-2 py-1 text-left text-sm data-[state=checked]:bg-dye data-[state=checked]:text-scribe focus-visible:z-10"
+            className="group flex min-h-9 tablet:min-h-12 items-center gap-2 bg-paper-raised px-2 py-1 text-left text-sm data-[state=checked]:bg-dye data-[state=checked]:text-scribe focus-visible:z-10"
           >
             <span
               aria-hidden

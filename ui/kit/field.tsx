@@ -47,7 +47,7 @@ export function Field({
           spellCheck={false}
           className={clsx(
             'figures w-full min-w-0 bg-transparent px-2.5 focus-visible:shadow-none focus-visible:outline-none',
-            size === 'desk' ? 'min-h-9 text-base' : 'min-h-14 text-2xl',
+            size === 'desk' ? 'min-h-9 text-base tablet:min-h-12' : 'min-h-14 text-2xl',
           )}
           {...input}
         />

@@ -128,7 +128,7 @@ export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, w
                       >
                         {SECTION_WORDS[section]}
                       </th>
-                      <td className="figures px-2 text-right">
+                      <td className="figures px-2 text-right whitespace-nowrap">
                         {own.reduce((all, line) => all + line.proposed, 0)} /{' '}
                         {own.reduce((all, line) => all + line.max, 0)}
                       </td>

@@ -67,7 +67,7 @@ export function PlanTargetStrip() {
         size="large"
         label="Mark to set"
         value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
-        sub={values.swivelZero === 'bed' ? '0 along the bed' : '0 along the cross slide'}
+        sub={values.swivelZero === 'bed' ? 'scale 0: bed' : 'scale 0: cross slide'}
         why={whys.swivelMark}
       />
       <Figure
