@@ -21,7 +21,6 @@ async function tabTo(
 }
 
 test('the whole path with the keyboard alone', async ({ page }) => {
-  test.setTimeout(120_000);
   await page.goto('/who');
   await tabTo(page, 'button', INSTRUCTOR);
   await page.keyboard.press('Enter');

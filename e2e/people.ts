@@ -2,6 +2,9 @@ import { expect, type APIRequestContext, type Page } from '@playwright/test';
 
 export const INSTRUCTOR = 'Mio Tanabe';
 
+/** The order in which the demo shop is loaded. */
+export const INSTRUCTOR_ID = 1;
+
 /** Opens the book as somebody, the way a person does. */
 export async function workAs(page: Page, name: string): Promise<void> {
   await page.goto('/who');

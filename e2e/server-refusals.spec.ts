@@ -1,9 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type APIResponse } from '@playwright/test';
 import { EMPTY_PLAN_FORM } from '../core/plan';
-import { requestAs } from './people';
+import { INSTRUCTOR_ID, requestAs } from './people';
 
-const INSTRUCTOR_ID = 1;
 const STUDENT_ID = 2;
 const GOOD = { ...EMPTY_PLAN_FORM, title: 'Posted', thread: '3/4-16 UNF-2A' };
 

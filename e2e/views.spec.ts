@@ -1,9 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { INSTRUCTOR, workAs } from './people';
+import { INSTRUCTOR_ID, requestAs, workAs } from './people';
 
-async function expectNoViolations(page: Page) {
-  const { violations } = await new AxeBuilder({ page })
+async function expectNoViolations(page: Page, part?: string) {
+  const builder = new AxeBuilder({ page });
+  const { violations } = await (part === undefined ? builder : builder.include(part))
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze();
   expect(
@@ -38,7 +39,7 @@ for (const [name, path] of VIEWS) {
     });
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(String(error)));
-    await workAs(page, INSTRUCTOR);
+    await requestAs(page.request, INSTRUCTOR_ID);
     await page.goto(path);
     await expect(page.getByRole('main')).toBeVisible();
     await expectNoViolations(page);
@@ -61,7 +62,7 @@ test('names: no accessibility violation', async ({ page }) => {
 });
 
 test('dialogs, popovers, tabs and stages have no violation either', async ({ page }) => {
-  await workAs(page, INSTRUCTOR);
+  await requestAs(page.request, INSTRUCTOR_ID);
   await page.goto('/exercises/2');
   for (const stage of [
     /^2 Blank/,
@@ -73,7 +74,7 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
     /^8 Marks/,
   ]) {
     await page.getByRole('button', { name: stage }).click();
-    await expectNoViolations(page);
+    await expectNoViolations(page, '[aria-label^="Fields of"]');
   }
   await page.getByRole('tab', { name: 'Passes' }).click();
   await expectNoViolations(page);
@@ -101,7 +102,7 @@ test('a student sees the own work only, and inch or mm at the switch', async ({ 
 });
 
 test('the set-up and pass card prints on one sheet', async ({ page }) => {
-  await workAs(page, INSTRUCTOR);
+  await requestAs(page.request, INSTRUCTOR_ID);
   await page.goto('/attempts/7/card');
   await expect(page.getByRole('heading', { name: /Levelling foot/ })).toBeVisible();
   const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
