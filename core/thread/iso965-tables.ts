@@ -30,6 +30,14 @@ export const MAJOR_TOLERANCE_6_UM: Record<string, number> = {
   '3.5': 425, '4': 475, '4.5': 500, '5': 530, '5.5': 560, '6': 600, '8': 710,
 };
 
+/** Table 3: tolerance of the internal minor diameter, grade 6. */
+// prettier-ignore
+export const MINOR_TOLERANCE_6_UM: Record<string, number> = {
+  '0.3': 85, '0.35': 100, '0.4': 112, '0.45': 125, '0.5': 140, '0.6': 160, '0.7': 180, '0.75': 190, '0.8': 200,
+  '1': 236, '1.25': 265, '1.5': 300, '1.75': 335, '2': 375, '2.5': 450, '3': 500, '3.5': 560, '4': 600, '4.5': 670,
+  '5': 710, '5.5': 750, '6': 800, '8': 1000,
+};
+
 /** One diameter step of table 6: tolerances of the external pitch diameter, grade 6, by pitch. */
 export interface PitchToleranceStep {
   /** Basic major diameters over this and up to and including `upToMm`. */

@@ -6,7 +6,7 @@ import { FORM_60, MAJOR_TO_PITCH_60 } from './thread-form';
 import type { MetricThread } from './thread';
 
 /** Steps along the R 40 series from grade 6 to the grade (ISO 965-1, clause 13: factors 0.5 0.63 0.8 1 1.25 1.6 2). */
-const GRADE_STEPS: Record<number, number> = { 3: -12, 4: -8, 5: -4, 6: 0, 7: 4, 8: 8, 9: 12 };
+export const GRADE_STEPS: Record<number, number> = { 3: -12, 4: -8, 5: -4, 6: 0, 7: 4, 8: 8, 9: 12 };
 
 /** Fundamental deviation of an external thread, mm under the basic profile (ISO 965-1, table 1 and clause 13). */
 export function externalDeviationMm(position: string, pitchMm: number): number {
@@ -26,14 +26,18 @@ export function majorToleranceMm(grade: number, pitchMm: number): number {
 }
 
 /**
- * Tolerance of the external pitch diameter, mm (ISO 965-1, table 6; 90 P^0.4 d^0.1 when not listed,
- * d the geometric mean of the ends of the diameter step).
+ * Tolerance of the external pitch diameter, grade 6, micrometres (ISO 965-1, table 6; 90 P^0.4 d^0.1 when not listed,
+ * d the geometric mean of the ends of the diameter step). All other grades, internal ones too, step from it.
  */
-export function pitchToleranceMm(grade: number, diameterMm: number, pitchMm: number): number {
+export function pitchTolerance6Um(diameterMm: number, pitchMm: number): number {
   const step = PITCH_TOLERANCE_6.find((row) => diameterMm > row.overMm && diameterMm <= row.upToMm);
   const meanMm = step === undefined ? diameterMm : Math.sqrt(step.overMm * step.upToMm);
-  const grade6Um = step?.grade6Um[pitchMm] ?? nearestPreferred(90 * pitchMm ** 0.4 * meanMm ** 0.1);
-  return stepPreferred(grade6Um, GRADE_STEPS[grade] ?? 0) / 1000;
+  return step?.grade6Um[pitchMm] ?? nearestPreferred(90 * pitchMm ** 0.4 * meanMm ** 0.1);
+}
+
+/** Tolerance of the external pitch diameter in a grade, mm. */
+export function pitchToleranceMm(grade: number, diameterMm: number, pitchMm: number): number {
+  return stepPreferred(pitchTolerance6Um(diameterMm, pitchMm), GRADE_STEPS[grade] ?? 0) / 1000;
 }
 
 /** Limits of size of an external metric thread, normal length of engagement (ISO 965-1). */
@@ -46,6 +50,7 @@ export function metricExternalLimits(thread: MetricThread): ExternalLimits {
   const majorMax = roundTo(diameterMm - allowance, 3);
   const pitchMax = roundTo(roundTo(diameterMm - MAJOR_TO_PITCH_60 * pitchMm, 3) - allowance, 3);
   return {
+    side: 'external',
     standard: 'ISO 965-1',
     allowance,
     major: { min: roundTo(majorMax - majorTolerance, 3), max: majorMax },
@@ -54,6 +59,7 @@ export function metricExternalLimits(thread: MetricThread): ExternalLimits {
       min: null,
       max: roundTo(roundTo(diameterMm - FORM_60.majorToMinor * pitchMm, 3) - allowance, 3),
     },
+    roundedRootMinorMax: roundTo(diameterMm - FORM_60.majorToRoundedRoot * pitchMm - allowance, 3),
     tolerance: { major: majorTolerance, pitchDiameter: pitchTolerance },
   };
 }

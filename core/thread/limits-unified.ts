@@ -51,11 +51,13 @@ export function unifiedExternalLimits(thread: UnifiedThread): ExternalLimits {
   const majorMax = roundTo(diameterIn - allowance, 4);
   const pitchMax = roundTo(diameterIn - allowance - MAJOR_TO_PITCH_60 * pitchIn, 4);
   return {
+    side: 'external',
     standard: 'ASME B1.1',
     allowance,
     major: { min: roundTo(majorMax - majorTolerance, 4), max: majorMax },
     pitchDiameter: { min: roundTo(pitchMax - pitchTolerance, 4), max: pitchMax },
     minor: { min: null, max: roundTo(diameterIn - allowance - FORM_60.majorToMinor * pitchIn, 4) },
+    roundedRootMinorMax: roundTo(diameterIn - allowance - FORM_60.majorToRoundedRoot * pitchIn, 4),
     tolerance: { major: majorTolerance, pitchDiameter: pitchTolerance },
   };
 }

@@ -11,6 +11,8 @@ export interface ThreadForm {
   majorToPitch: number;
   /** (major - minor diameter) / P of the basic profile. */
   majorToMinor: number;
+  /** (major - minor diameter) / P with a root rounded by r = H/6: UNR, and d3 of ISO 965-1. */
+  majorToRoundedRoot: number;
 }
 
 /** Factor by which ASME B1.1 and ISO 724 take the pitch diameter under the major: 3/4 H. */
@@ -23,4 +25,5 @@ export const FORM_60: ThreadForm = {
   fundamentalHeight: 0.866025404,
   majorToPitch: MAJOR_TO_PITCH_60,
   majorToMinor: 1.08253175,
+  majorToRoundedRoot: 1.22686932,
 };
