@@ -1,1 +1,2 @@
 export * from './three-wires';
+export * from './wire-on-helicoid';

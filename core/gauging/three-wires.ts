@@ -1,5 +1,6 @@
 import { FORM_60 } from '../thread';
-import { radians } from '../units';
+import { degrees, radians } from '../units';
+import { wireAxisRadius } from './wire-on-helicoid';
 
 /** What a measurement over wires depends on. All lengths in one unit. */
 export interface WireCase {
@@ -31,33 +32,53 @@ export function wireRange(
 }
 
 /**
- * What the lead angle adds to a measurement over wires: (w / 2) tan²(lead angle) cos a cot a
- * (NBS Handbook H28 and ASME B1.2; a first-order term, in the unit of the wire).
+ * What the lead angle adds to a measurement over wires by the handbooks: (w / 2) tan²(lead angle) cos a cot a
+ * (NBS Handbook H28 and ASME B1.2; first order, in the unit of the wire). `leadAngleCorrection` is the exact one.
  */
-export function leadAngleCorrection({ lead, wire, flankAngleDeg }: WireCase, pitchDiameter: number): number {
+export function plainLeadAngleCorrection(
+  { lead, wire, flankAngleDeg }: WireCase,
+  pitchDiameter: number,
+): number {
   const angle = radians(flankAngleDeg ?? FORM_60.flankAngleDeg);
   const slope = lead / (Math.PI * pitchDiameter);
   return ((wire * slope ** 2) / 2) * (Math.cos(angle) / Math.tan(angle));
 }
 
+/** What the lead angle adds to a measurement over wires, exact: the wire on the helicoid against the plane groove. */
+export function leadAngleCorrection(wireCase: WireCase, pitchDiameter: number): number {
+  return overWires(wireCase, pitchDiameter) - pitchDiameter - wireOffset(wireCase);
+}
+
+/** Lead angle at the pitch diameter, degrees. */
+export function leadAngleDeg(lead: number, pitchDiameter: number): number {
+  return degrees(Math.atan(lead / (Math.PI * pitchDiameter)));
+}
+
 /**
- * Measurement over three wires: M = d2 + w (1 + 1 / sin a) - (P / 2) cot a + lead-angle correction;
- * for 60 degrees d2 + 3 w - 0.866025 P (ASME B1.2).
+ * Measurement over three wires, exact: M = 2 x (distance of the wire's axis) + w. In a plane groove that would be
+ * d2 + w (1 + 1 / sin a) - (P / 2) cot a, for 60 degrees d2 + 3 w - 0.866025 P (ASME B1.2).
  */
 export function overWires(wireCase: WireCase, pitchDiameter: number): number {
-  return pitchDiameter + wireOffset(wireCase) + leadAngleCorrection(wireCase, pitchDiameter);
+  const { pitch, lead, wire, flankAngleDeg = FORM_60.flankAngleDeg } = wireCase;
+  return 2 * wireAxisRadius({ pitch, lead, pitchDiameter, wire, flankAngleDeg }) + wire;
 }
 
 /** The pitch diameter that a measurement over three wires proves; the inverse of `overWires`, to 1e-9. */
 export function pitchDiameterFrom(wireCase: WireCase, measuredOverWires: number): number {
   let pitchDiameter = measuredOverWires - wireOffset(wireCase);
-  for (let round = 0; round < 30; round += 1) {
-    pitchDiameter = measuredOverWires - wireOffset(wireCase) - leadAngleCorrection(wireCase, pitchDiameter);
+  for (let round = 0; round < 50; round += 1) {
+    const miss = measuredOverWires - overWires(wireCase, pitchDiameter);
+    pitchDiameter += miss;
+    if (Math.abs(miss) < 1e-13 * measuredOverWires) break;
   }
   return pitchDiameter;
 }
 
+/** What a wrong or worn wire adds to the reading: (1 + 1 / sin a) times its error, three times for 60 degrees. */
+export function wireErrorFactor(flankAngleDeg = FORM_60.flankAngleDeg): number {
+  return 1 + 1 / Math.sin(radians(flankAngleDeg));
+}
+
 function wireOffset({ pitch, wire, flankAngleDeg = FORM_60.flankAngleDeg }: WireCase): number {
-  const angle = radians(flankAngleDeg);
-  return wire * (1 + 1 / Math.sin(angle)) - pitch / 2 / Math.tan(angle);
+  return wire * wireErrorFactor(flankAngleDeg) - pitch / 2 / Math.tan(radians(flankAngleDeg));
 }

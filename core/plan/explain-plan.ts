@@ -1,3 +1,4 @@
+import { leadAngleCorrection, plainLeadAngleCorrection } from '../gauging';
 import { FORM_60, leadOf, pitchOf, printDesignation } from '../thread';
 import { formatLength } from '../units';
 import { REACTION_SECONDS, type PlanEvaluation } from './evaluate-plan';
@@ -71,13 +72,13 @@ export function explainPlan(
     };
   }
   if (evaluation.overWires !== null && evaluation.wire !== null && evaluation.target !== null) {
-    const slope = leadOf(thread) / (Math.PI * evaluation.target);
-    const correction = ((evaluation.wire * slope ** 2) / 2) * Math.cos(Math.PI / 6) * Math.sqrt(3);
+    const wireCase = { pitch, lead: leadOf(thread), wire: evaluation.wire };
+    const correction = leadAngleCorrection(wireCase, evaluation.target);
     whys.overWires = {
       title: 'Measurement over three wires',
-      formula: 'M = d2 + 3 w − 0.866025 P + (w / 2) tan²λ · cos 30° · cot 30°',
+      formula: 'M = d2 + 3 w − 0.866025 P + lead-angle correction',
       numbers: `${show(evaluation.target)} + 3 × ${show(evaluation.wire, 1)} − 0.866025 × ${show(pitch, 2)} + ${show(correction, 2)} = ${show(evaluation.overWires.target)} ${unit}`,
-      source: 'ASME B1.2; lead-angle term of the handbooks (NBS H28)',
+      source: `ASME B1.2; lead-angle correction exact, the wire on the helicoid (handbook formula: ${show(plainLeadAngleCorrection(wireCase, evaluation.target), 2)})`,
       assumes: `Three equal wires of ${show(evaluation.wire, 1)} ${unit}, flanks of 30°. Best wire ${show(evaluation.bestWire ?? 0, 1)}.`,
     };
   }
