@@ -23,6 +23,11 @@ test('depth and back gives the pitch diameter', () => {
   fc.assert(
     fc.property(tips, fc.double({ min: 9, max: 9.9, noNaN: true }), (tip, pitchDiameter) => {
       const depthCase = { workDiameter: 10, pitch: 1, tip };
+      const internal = { workDiameter: 8.9, pitch: 1, tip, side: 'internal' as const };
+      expect(pitchDiameterAt(internal, radialDepthFor(internal, pitchDiameter))).toBeCloseTo(
+        pitchDiameter,
+        10,
+      );
       expect(pitchDiameterAt(depthCase, radialDepthFor(depthCase, pitchDiameter))).toBeCloseTo(
         pitchDiameter,
         10,
@@ -45,4 +50,13 @@ test('the same geometry in inch and in mm gives the same depth', () => {
     0.7054 * MM_PER_INCH,
   );
   expect(mm / MM_PER_INCH).toBeCloseTo(inch, 12);
+});
+
+/** The trade's internal case: 0.75 P on the compound at 30 degrees assumes a sharp tool in the basic bore. */
+test('internal: a sharp tool from the basic bore goes 0.6495 P to the basic pitch diameter', () => {
+  const depth = radialDepthFor(
+    { workDiameter: 10 - 1.08253175, pitch: 1, tip: { kind: 'sharp' }, side: 'internal' },
+    10 - 0.64951905,
+  );
+  expect(depth).toBeCloseTo(0.6495, 4);
 });

@@ -1,32 +1,38 @@
-import { FORM_60 } from '../thread';
+import { FORM_60, type Side } from '../thread';
 import { tipShortening, type Tip } from '../tool';
 import { radians } from '../units';
 
 export interface DepthCase {
-  /** Real major diameter of the blank. All lengths are in one unit, the thread's. */
+  /** Real major diameter of the blank, or the real bore of an internal thread. One unit throughout, the thread's. */
   workDiameter: number;
   pitch: number;
   tip: Tip;
   flankAngleDeg?: number;
+  /** External by default. */
+  side?: Side;
 }
 
 /**
  * Radial depth from the real blank's surface to the deepest point of the tool that leaves a pitch diameter:
  * h = (Dm - d2) / 2 + P / (4 tan a) - shortening of the tip. For 60 degrees and a flat f this is
- * (Dm - d2) / 2 + (P / 2 - f) (sqrt 3) / 2. Geometry, no allowance for bending or burrs.
+ * (Dm - d2) / 2 + (P / 2 - f) (sqrt 3) / 2. Internal likewise outward, from the bore. Geometry, no allowance for bending or burrs.
  *
  * @example radialDepthFor({ workDiameter: 0.748, pitch: 0.1, tip: { kind: 'flat', flat: 0.0125 } }, 0.6803) // 0.0663
  */
 export function radialDepthFor(depthCase: DepthCase, pitchDiameter: number): number {
-  return (depthCase.workDiameter - pitchDiameter) / 2 + groundHeight(depthCase);
+  return (inwardSign(depthCase) * (depthCase.workDiameter - pitchDiameter)) / 2 + groundHeight(depthCase);
 }
 
 /** The pitch diameter that a radial depth leaves; the inverse of `radialDepthFor`. */
 export function pitchDiameterAt(depthCase: DepthCase, radialDepth: number): number {
-  return depthCase.workDiameter - 2 * (radialDepth - groundHeight(depthCase));
+  return depthCase.workDiameter - inwardSign(depthCase) * 2 * (radialDepth - groundHeight(depthCase));
 }
 
 /** Depth at which the groove is exactly half a pitch wide at the surface: shallower, it has no pitch diameter. */
 export function groundHeight({ pitch, tip, flankAngleDeg = FORM_60.flankAngleDeg }: DepthCase): number {
   return pitch / 4 / Math.tan(radians(flankAngleDeg)) - tipShortening(tip, flankAngleDeg);
+}
+
+function inwardSign({ side = 'external' }: DepthCase): 1 | -1 {
+  return side === 'external' ? 1 : -1;
 }

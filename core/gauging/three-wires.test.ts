@@ -23,6 +23,9 @@ test('the usable range at the nominal crest', () => {
   const range = wireRange(1, 10, 10 - 0.64951905);
   expect(range.min).toBeCloseTo(0.5052, 4);
   expect(range.max).toBeCloseTo(1.0104, 4);
+  const balls = wireRange(1, 10 - 1.08253175, 10 - 0.64951905);
+  expect(balls.min).toBeCloseTo(0.433, 3);
+  expect(balls.max).toBeCloseTo(0.866, 3);
 });
 
 /**
@@ -54,4 +57,13 @@ test('over wires and back gives the same pitch diameter', () => {
       },
     ),
   );
+});
+
+/** Closed form for balls in an internal thread without lead: M = d2 + 0.866025 P - w (common practice of ball gauging). */
+test('over balls of an internal thread and back', () => {
+  const wireCase = { pitch: 2.5, lead: 0, wire: 1.4434, side: 'internal' as const };
+  expect(overWires(wireCase, 18.45)).toBeCloseTo(18.45 + (Math.sqrt(3) / 2) * 2.5 - 1.4434, 9);
+  const real = { ...wireCase, lead: 2.5 };
+  expect(pitchDiameterFrom(real, overWires(real, 18.45))).toBeCloseTo(18.45, 9);
+  expect(overWires(real, 18.45)).not.toBeCloseTo(overWires(wireCase, 18.45), 4);
 });

@@ -1,4 +1,4 @@
-import { FORM_60 } from '../thread';
+import { FORM_60, type Side } from '../thread';
 import { degrees, radians } from '../units';
 import { wireAxisRadius } from './wire-on-helicoid';
 
@@ -8,6 +8,8 @@ export interface WireCase {
   lead: number;
   wire: number;
   flankAngleDeg?: number;
+  /** External by default; internal is measured over balls. */
+  side?: Side;
 }
 
 /** Wire that touches the flanks at the pitch line: P / (2 cos a), 0.57735 P for 60 degrees (ASME B1.2). */
@@ -17,15 +19,17 @@ export function bestWire(pitch: number, flankAngleDeg = FORM_60.flankAngleDeg): 
 
 /**
  * Wires that can be used on a real thread: they must stand proud of the crest and still touch the flanks below it.
- * At the nominal crest this is 0.5052 P to 1.0104 P.
+ * At the nominal external crest this is 0.5052 P to 1.0104 P; at the internal one (balls) 0.433 P to 0.866 P.
+ *
+ * @param crestDiameter real major diameter, or the bore of an internal thread
  */
 export function wireRange(
   pitch: number,
-  majorDiameter: number,
+  crestDiameter: number,
   pitchDiameter: number,
 ): { min: number; max: number } {
   const angle = radians(FORM_60.flankAngleDeg);
-  const crestHeight = (majorDiameter - pitchDiameter) / 2;
+  const crestHeight = Math.abs(crestDiameter - pitchDiameter) / 2;
   const min = (2 * crestHeight + pitch / 2 / Math.tan(angle)) / (1 + 1 / Math.sin(angle));
   const max = (2 * (pitch / 4 + crestHeight * Math.tan(angle))) / Math.cos(angle);
   return { min, max };
@@ -55,12 +59,12 @@ export function leadAngleDeg(lead: number, pitchDiameter: number): number {
 }
 
 /**
- * Measurement over three wires, exact: M = 2 x (distance of the wire's axis) + w. In a plane groove that would be
+ * Measurement over three wires (internal: over two balls), exact: M = 2 x (distance of the wire's axis) + w. In a plane groove that would be
  * d2 + w (1 + 1 / sin a) - (P / 2) cot a, for 60 degrees d2 + 3 w - 0.866025 P (ASME B1.2).
  */
 export function overWires(wireCase: WireCase, pitchDiameter: number): number {
-  const { pitch, lead, wire, flankAngleDeg = FORM_60.flankAngleDeg } = wireCase;
-  return 2 * wireAxisRadius({ pitch, lead, pitchDiameter, wire, flankAngleDeg }) + wire;
+  const { pitch, lead, wire, flankAngleDeg = FORM_60.flankAngleDeg, side = 'external' } = wireCase;
+  return 2 * wireAxisRadius({ pitch, lead, pitchDiameter, wire, flankAngleDeg, side }) + wire;
 }
 
 /** The pitch diameter that a measurement over three wires proves; the inverse of `overWires`, to 1e-9. */
@@ -79,6 +83,14 @@ export function wireErrorFactor(flankAngleDeg = FORM_60.flankAngleDeg): number {
   return 1 + 1 / Math.sin(radians(flankAngleDeg));
 }
 
-function wireOffset({ pitch, wire, flankAngleDeg = FORM_60.flankAngleDeg }: WireCase): number {
-  return wire * wireErrorFactor(flankAngleDeg) - pitch / 2 / Math.tan(radians(flankAngleDeg));
+/** Measurement over wires less the pitch diameter in a plane groove. */
+function wireOffset({
+  pitch,
+  wire,
+  flankAngleDeg = FORM_60.flankAngleDeg,
+  side = 'external',
+}: WireCase): number {
+  const ground = pitch / 2 / Math.tan(radians(flankAngleDeg));
+  if (side === 'external') return wire * wireErrorFactor(flankAngleDeg) - ground;
+  return ground + wire * (1 - 1 / Math.sin(radians(flankAngleDeg)));
 }

@@ -2,12 +2,15 @@ import { overWires, plainLeadAngleCorrection } from './index';
 import { wireAxisRadius, type HelicoidCase } from './wire-on-helicoid';
 
 /** Second route: the gap between a ball and the flank, searched on a grid that is refined round its smallest value. */
-function smallestGap(
-  { pitch, lead, pitchDiameter, wire, flankAngleDeg }: HelicoidCase,
-  radius: number,
-): number {
-  const slope = Math.tan((flankAngleDeg * Math.PI) / 180);
-  let [rMid, phiMid, rSpan, phiSpan] = [radius - wire / 4, 0, wire / 2, 0.5];
+function smallestGap(helicoid: HelicoidCase, radius: number): number {
+  const { pitch, lead, pitchDiameter, wire, flankAngleDeg, side } = helicoid;
+  const slope = (side === 'internal' ? -1 : 1) * Math.tan((flankAngleDeg * Math.PI) / 180);
+  let [rMid, phiMid, rSpan, phiSpan] = [
+    radius - ((side === 'internal' ? -1 : 1) * wire) / 4,
+    0,
+    wire / 2,
+    0.5,
+  ];
   let best = Infinity;
   for (let round = 0; round < 24; round += 1) {
     let at = [rMid, phiMid];
@@ -37,6 +40,17 @@ test.each([
     { pitch: 2.5, lead: 2.5, pitchDiameter: 9, wire: 1.4434, flankAngleDeg: 30 },
   ],
   ['three starts', { pitch: 2, lead: 6, pitchDiameter: 14.583, wire: 1.1547, flankAngleDeg: 30 }],
+  [
+    'a ball in an internal thread',
+    {
+      pitch: 2.5,
+      lead: 2.5,
+      pitchDiameter: 18.45,
+      wire: 1.4434,
+      flankAngleDeg: 30,
+      side: 'internal' as const,
+    },
+  ],
   ['29 degree form, two starts', { pitch: 5, lead: 10, pitchDiameter: 20, wire: 2.6, flankAngleDeg: 14.5 }],
 ])('the wire touches and does not enter: %s', (_, helicoid) => {
   const radius = wireAxisRadius(helicoid);

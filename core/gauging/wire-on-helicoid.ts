@@ -1,3 +1,4 @@
+import type { Side } from '../thread';
 import { radians } from '../units';
 
 /** A thread and a wire in one of its grooves. One unit. */
@@ -8,6 +9,8 @@ export interface HelicoidCase {
   pitchDiameter: number;
   wire: number;
   flankAngleDeg: number;
+  /** External by default. In an internal thread it is a ball in a groove that opens inward. */
+  side?: Side;
 }
 
 /**
@@ -20,13 +23,15 @@ export interface HelicoidCase {
  * solved by Newton's method from the plane (zero lead) solution. Own derivation; agrees with the first-order term of
  * ASME B1.2 for small lead angles.
  */
-export function wireAxisRadius({ pitch, lead, pitchDiameter, wire, flankAngleDeg }: HelicoidCase): number {
+export function wireAxisRadius(helicoid: HelicoidCase): number {
+  const { pitch, lead, pitchDiameter, wire, flankAngleDeg, side = 'external' } = helicoid;
   const angle = radians(flankAngleDeg);
-  const slope = Math.tan(angle);
+  const outward = side === 'external' ? 1 : -1;
+  const slope = outward * Math.tan(angle);
   const rise = lead / (2 * Math.PI);
   const half = pitchDiameter / 2;
-  let radius = half + wire / 2 / Math.sin(angle) - pitch / 4 / slope;
-  let r = radius - (wire / 2) * Math.sin(angle);
+  let radius = half + (outward * wire) / 2 / Math.sin(angle) - pitch / 4 / slope;
+  let r = radius - outward * (wire / 2) * Math.sin(angle);
   let phi = (-rise * Math.cos(angle) * (wire / 2)) / (r * radius);
   for (let round = 0; round < 30; round += 1) {
     const sin = Math.sin(phi);

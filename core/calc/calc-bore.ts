@@ -1,0 +1,34 @@
+import { object, string } from 'yup';
+import { boreForPercent, percentForBore } from '../bore';
+import { bad, good, type Result } from '../errors/field-issue';
+import { pitchOf, threadLimits } from '../thread';
+import { positive, readThread, shape, thread } from './request';
+
+const schema = object({
+  thread: thread(),
+  percent: positive().max(110, 'percent can be 110 at most.').required('percent is missing.'),
+  basis: string()
+    .strict()
+    .oneOf(['basic', 'full'] as const, 'basis must be "basic" or "full".')
+    .required('basis is missing: "basic" or "full".'),
+});
+
+/** `{"thread":"3/4-10 UNC-2B","percent":75,"basis":"full"}`: bore of an internal thread by percent of thread. */
+export function calcBore(request: unknown): Result<object> {
+  const read = shape(schema, request);
+  if (!read.ok) return read;
+  const parsed = readThread(read.value.thread);
+  if (!parsed.ok) return parsed;
+  const limits = threadLimits(parsed.value);
+  if (limits.side === 'external')
+    return bad('thread', 'unsupported', 'A bore needs an internal class, such as 2B or 6H.');
+  const { nominalDiameter } = parsed.value;
+  const pitch = pitchOf(parsed.value);
+  const diameter = boreForPercent(nominalDiameter, pitch, read.value.percent, read.value.basis);
+  return good({
+    diameter,
+    range: limits.minor,
+    percentOfBasic: percentForBore(nominalDiameter, pitch, diameter, 'basic'),
+    percentOfFull: percentForBore(nominalDiameter, pitch, diameter, 'full'),
+  });
+}

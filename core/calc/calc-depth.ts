@@ -1,0 +1,52 @@
+import { number, object } from 'yup';
+import { compoundFeedFor } from '../compound';
+import { radialDepthFor } from '../depth';
+import { bad, good, type Result } from '../errors/field-issue';
+import { pitchOf } from '../thread';
+import { positive, readThread, readTip, shape, thread, tip } from './request';
+
+const schema = object({
+  thread: thread(),
+  workDiameter: positive().required('workDiameter is missing.'),
+  tip: tip(),
+  compoundAngle: number()
+    .strict()
+    .typeError('compoundAngle must be a number.')
+    .min(0, 'compoundAngle counts from the cross-slide axis: 0 to 45.')
+    .max(45, 'compoundAngle counts from the cross-slide axis: 0 to 45.')
+    .required('compoundAngle is missing.'),
+  pitchDiameter: positive().required('pitchDiameter is missing.'),
+});
+
+/** `{"thread":..,"workDiameter":0.748,"tip":{"flat":0.0125},"compoundAngle":29.5,"pitchDiameter":0.6803}`. */
+export function calcDepth(request: unknown): Result<object> {
+  const read = shape(schema, request);
+  if (!read.ok) return read;
+  const parsed = readThread(read.value.thread);
+  if (!parsed.ok) return parsed;
+  const { workDiameter, pitchDiameter, compoundAngle } = read.value;
+  const { side } = parsed.value;
+  const pitch = pitchOf(parsed.value);
+  const material = side === 'external' ? workDiameter - pitchDiameter : pitchDiameter - workDiameter;
+  if (material <= 0) {
+    const word = side === 'external' ? 'larger than' : 'smaller than';
+    return bad(
+      'workDiameter',
+      'not-reachable',
+      `workDiameter must be ${word} pitchDiameter for an ${side} thread.`,
+    );
+  }
+  if (material >= 2 * pitch)
+    return bad(
+      'workDiameter',
+      'not-reachable',
+      'workDiameter is too far from pitchDiameter: the crest would come to a point.',
+    );
+  const radialDepth = radialDepthFor(
+    { workDiameter, pitch, tip: readTip(read.value.tip), side },
+    pitchDiameter,
+  );
+  if (radialDepth <= 0)
+    return bad('tip', 'not-reachable', 'The tip is wider than the groove at this pitch diameter.');
+  return good({ radialDepth, compoundFeed: compoundFeedFor(radialDepth, compoundAngle) });
+}

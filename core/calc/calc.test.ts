@@ -1,0 +1,128 @@
+import { calc } from './index';
+
+const ask = (kind: string, request: unknown) => calc(kind, JSON.stringify(request)).answer;
+
+/** ASME B1.1 limits table, from memory: 3/4-10 UNC-2A. */
+test('limits of an external thread', () => {
+  expect(ask('limits', { id: 7, thread: '3/4-10 UNC-2A' })).toEqual({
+    id: 7,
+    designation: '3/4-10 UNC-2A',
+    standard: 'ASME B1.1',
+    unit: 'in',
+    side: 'external',
+    hand: 'right',
+    starts: 1,
+    pitch: 0.1,
+    lead: 0.1,
+    tpi: 10,
+    allowance: 0.0018,
+    major: { min: 0.7353, max: 0.7482 },
+    pitchDiameter: { min: 0.6773, max: 0.6832 },
+    minor: { min: null, max: 0.6399 },
+  });
+});
+
+/** ISO 965-2 table, from memory: M20x1.5-6H. */
+test('limits of an internal thread, and a left-hand one', () => {
+  expect(ask('limits', { thread: 'M20x1.5-6H-LH' })).toMatchObject({
+    designation: 'M20x1.5-6H-LH',
+    unit: 'mm',
+    hand: 'left',
+    major: { min: 20, max: null },
+    pitchDiameter: { min: 19.026, max: 19.216 },
+    minor: { min: 18.376, max: 18.676 },
+  });
+  expect(ask('limits', { thread: 'M20x1.5-6H' })).not.toHaveProperty('tpi');
+});
+
+test('wires take the best wire when none is given, and go back from a reading', () => {
+  const best = ask('wires', { thread: '3/4-10 UNC-2A' }) as {
+    wire: number;
+    overWires: { min: number; max: number };
+  };
+  expect(best.wire).toBeCloseTo(0.057735, 6);
+  expect(ask('wires', { thread: '3/4-10 UNC-2A', measured: best.overWires.max })).toMatchObject({
+    pitchDiameter: expect.closeTo(0.6832, 9) as number,
+  });
+  expect(ask('wires', { thread: 'M20x2.5-6H' })).toHaveProperty('overWires.min');
+});
+
+test('depth for the real blank, and for the real bore', () => {
+  const external = {
+    thread: '3/4-10 UNC-2A',
+    workDiameter: 0.748,
+    tip: { flat: 0.0125 },
+    compoundAngle: 29.5,
+    pitchDiameter: 0.6803,
+  };
+  const depth = (0.748 - 0.6803) / 2 + (0.05 - 0.0125) * (Math.sqrt(3) / 2);
+  expect(ask('depth', external)).toEqual({
+    radialDepth: expect.closeTo(depth, 12) as number,
+    compoundFeed: expect.closeTo(depth / Math.cos((29.5 * Math.PI) / 180), 12) as number,
+  });
+  expect(
+    ask('depth', {
+      ...external,
+      thread: '3/4-10 UNC-2B',
+      workDiameter: 0.652,
+      pitchDiameter: 0.688,
+      tip: { radius: 0.005 },
+    }),
+  ).toMatchObject({ radialDepth: expect.closeTo(0.018 + 0.0433013 - 0.005, 6) as number });
+});
+
+test('bore on both bases', () => {
+  expect(ask('bore', { thread: '3/4-10 UNC-2B', percent: 75, basis: 'full' })).toEqual({
+    diameter: expect.closeTo(0.65257, 5) as number,
+    range: { min: 0.642, max: 0.663 },
+    percentOfBasic: expect.closeTo(90, 4) as number,
+    percentOfFull: expect.closeTo(75, 9) as number,
+  });
+});
+
+test.each([
+  ['limits', {}, 'required', 'thread'],
+  ['limits', { thread: 7 }, 'out-of-range', 'thread'],
+  ['limits', { thread: '3/4-14 UNF' }, 'unknown-size', 'thread'],
+  ['wires', { thread: 'M16', wire: 'thick' }, 'out-of-range', 'wire'],
+  ['wires', { thread: 'M16', wire: 0.5 }, 'out-of-range', 'wire'],
+  ['wires', { thread: 'M16', measured: 99 }, 'out-of-range', 'measured'],
+  ['depth', { thread: 'M16' }, 'required', 'workDiameter'],
+  [
+    'depth',
+    { thread: 'M16', workDiameter: 14, tip: { flat: 0 }, compoundAngle: 30, pitchDiameter: 14.5 },
+    'not-reachable',
+    'workDiameter',
+  ],
+  [
+    'depth',
+    {
+      thread: 'M16',
+      workDiameter: 15.9,
+      tip: { flat: 0.1, radius: 0.1 },
+      compoundAngle: 30,
+      pitchDiameter: 14.5,
+    },
+    'out-of-range',
+    'tip',
+  ],
+  [
+    'depth',
+    { thread: 'M16', workDiameter: 15.9, tip: { flat: 0 }, compoundAngle: 60, pitchDiameter: 14.5 },
+    'out-of-range',
+    'compoundAngle',
+  ],
+  ['bore', { thread: 'M16-6g', percent: 75, basis: 'basic' }, 'unsupported', 'thread'],
+  ['bore', { thread: 'M16-6H', percent: 75, basis: 'usual' }, 'out-of-range', 'basis'],
+  ['nonsense', {}, 'unknown-kind', 'kind'],
+])('%s %j is refused: %s at %s', (kind, request, code, field) => {
+  expect(ask(kind, request)).toMatchObject({
+    error: { code, field, message: expect.stringMatching(/.{10}/) as string },
+  });
+});
+
+test('what is no JSON object is refused, and an id is repeated with the refusal', () => {
+  expect(calc('limits', '{').answer).toMatchObject({ error: { code: 'not-json' } });
+  expect(calc('limits', '[1]').answer).toMatchObject({ error: { code: 'not-an-object' } });
+  expect(ask('limits', { id: 'a', thread: 'x' })).toMatchObject({ id: 'a', error: { field: 'thread' } });
+});

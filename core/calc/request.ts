@@ -1,0 +1,73 @@
+import { mixed, number, object, string, ValidationError, type InferType, type ObjectSchema } from 'yup';
+import { bad, good, type Result } from '../errors/field-issue';
+import { parseDesignation, type Thread } from '../thread';
+import type { Tip } from '../tool';
+
+/** A length, count or angle of a request: a finite number greater than 0, given as a number. */
+export const positive = () =>
+  number()
+    .strict()
+    .typeError('${path} must be a number.')
+    .test(
+      'finite',
+      '${path} must be a finite number.',
+      (value) => value === undefined || Number.isFinite(value),
+    )
+    .moreThan(0, '${path} must be greater than 0.');
+
+export const thread = () =>
+  string()
+    .strict()
+    .typeError('thread must be text.')
+    .max(60, 'thread is too long.')
+    .required('thread is missing.');
+
+const tipSchema = object({
+  flat: number().strict().min(0, '${path} can not be negative.'),
+  radius: positive(),
+})
+  .strict()
+  .typeError('tip must be {"flat":..} or {"radius":..}.')
+  .required('tip is missing.');
+
+export const tip = () =>
+  mixed<InferType<typeof tipSchema>>()
+    .required('tip is missing.')
+    .test('tip', 'tip must be {"flat":..} or {"radius":..}, one of them.', (value) => {
+      if (!tipSchema.isValidSync(value)) return false;
+      return (value.flat === undefined) !== (value.radius === undefined);
+    });
+
+export function readTip(value: { flat?: number | undefined; radius?: number | undefined }): Tip {
+  if (value.radius !== undefined) return { kind: 'radius', radius: value.radius };
+  return value.flat === undefined || value.flat === 0
+    ? { kind: 'sharp' }
+    : { kind: 'flat', flat: value.flat };
+}
+
+/** Checks the shape of a request; the first thing wrong is refused with its field. */
+export function shape<T extends object>(schema: ObjectSchema<T>, request: unknown): Result<T> {
+  try {
+    return good(schema.validateSync(request, { abortEarly: false }) as T);
+  } catch (error) {
+    if (!ValidationError.isError(error)) throw error;
+    const first = firstInOrder(error, Object.keys(schema.fields));
+    const field = first.path === undefined || first.path === '' ? 'request' : first.path;
+    return bad(
+      field,
+      first.type === 'optionality' || first.type === 'required' ? 'required' : 'out-of-range',
+      first.message,
+    );
+  }
+}
+
+export function readThread(text: string): Result<Thread> {
+  const read = parseDesignation(text);
+  return read.ok ? good(read.value.thread) : read;
+}
+
+/** The first thing wrong, in the order in which the fields are documented. */
+function firstInOrder(error: ValidationError, fields: readonly string[]): ValidationError {
+  const rank = ({ path }: ValidationError) => fields.indexOf((path ?? '').split('.')[0] ?? '');
+  return error.inner.toSorted((a, b) => rank(a) - rank(b))[0] ?? error;
+}
