@@ -67,6 +67,15 @@ export function handleBare(run: (call: Call<null>) => Promise<Response>) {
 /** The outermost layer: origin, the id in the path, and every error turned into an answer. */
 export function guarded(run: (request: Request, id: number) => Promise<Response>) {
   return async (request: Request, context: RouteContext): Promise<Response> => {
+    const begin = performance.now();
+    const response = await answer(request, context);
+    const { pathname } = new URL(request.url);
+    const ms = Math.round(performance.now() - begin);
+    log.info({ method: request.method, path: pathname, status: response.status, ms }, 'request');
+    return response;
+  };
+
+  async function answer(request: Request, context: RouteContext): Promise<Response> {
     try {
       if (isForeign(request)) return refusal(403, 'foreign-origin', 'This request comes from another site.');
       // Routes without a number in the path get no params at all.
@@ -78,7 +87,7 @@ export function guarded(run: (request: Request, id: number) => Promise<Response>
     } catch (error) {
       return answerError(error, request);
     }
-  };
+  }
 }
 
 function isForeign(request: Request): boolean {

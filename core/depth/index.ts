@@ -1,1 +1,2 @@
+export * from './depth-rules';
 export * from './radial-depth';

@@ -1,3 +1,4 @@
+export * from './coating';
 export * from './limits';
 export * from './parse-designation';
 export * from './print-designation';
