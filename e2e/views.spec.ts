@@ -23,6 +23,7 @@ const VIEWS: [string, string][] = [
   ['mark confirmed', '/attempts/2/mark'],
   ['card of an attempt', '/attempts/7/card'],
   ['card of a plan', '/exercises/2/card'],
+  ['tables', '/tables?thread=M16x2-6g'],
   ['kit', '/kit'],
   ['not found', '/nowhere'],
 ];

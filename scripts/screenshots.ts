@@ -47,6 +47,7 @@ const SHOTS: Shot[] = [
   { file: 'mark', path: '/attempts/4/mark' },
   { file: 'marked', path: '/attempts/2/mark' },
   { file: 'card', path: '/attempts/7/card', size: { width: 794, height: 760 }, print: true },
+  { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
   { file: 'kit', path: '/kit' },
 ];
 

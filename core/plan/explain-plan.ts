@@ -1,18 +1,9 @@
 import { leadAngleCorrection, plainLeadAngleCorrection } from '../gauging';
-import { FORM_60, leadOf, pitchOf, printDesignation } from '../thread';
+import type { Why } from '../explain/why';
+import { explainLimits, FORM_60, leadOf, pitchOf } from '../thread';
 import { formatLength } from '../units';
 import { REACTION_SECONDS, type PlanEvaluation } from './evaluate-plan';
 import type { PlanInputs } from './read-plan-form';
-
-/** Why a figure is what it is. */
-export interface Why {
-  title: string;
-  formula: string;
-  /** The formula with the numbers put in, and the result. */
-  numbers: string;
-  source: string;
-  assumes: string | null;
-}
 
 export type WhyKey =
   | 'pitchDiameter'
@@ -38,30 +29,10 @@ export function explainPlan(
   const show = (value: number, extra = 0) => formatLength({ value, unit }, unit, extra);
   const pitch = pitchOf(thread);
   const angle = inputs.compoundAngleDeg;
-  const { tolerance, allowance } = limits;
-  const unified = thread.system === 'unified';
   const whys: Partial<Record<WhyKey, Why>> = {};
 
-  whys.pitchDiameter = {
-    title: 'Pitch-diameter band',
-    formula: unified
-      ? 'max = D − allowance − 0.649519 P;  min = max − Td2'
-      : 'max = d − es − 0.649519 P;  min = max − Td2',
-    numbers: `max = ${show(thread.nominalDiameter)} − ${show(allowance)} − 0.649519 × ${show(pitch, 2)} = ${show(limits.pitchDiameter.max)};  min = ${show(limits.pitchDiameter.max)} − ${show(tolerance.pitchDiameter)} = ${show(limits.pitchDiameter.min)} ${unit}`,
-    source: unified
-      ? 'ASME B1.1: Td2(2A) = 0.0015 D^(1/3) + 0.0015 Le^(1/2) + 0.015 P^(2/3); 1A × 1.5, 3A × 0.75; allowance 0.3 Td2(2A) for 1A and 2A'
-      : 'ISO 965-1, tables 1 and 6 (formulas of clause 13 for pitches that are not listed)',
-    assumes: `${printDesignation(thread)}, normal length of engagement, not plated.`,
-  };
-  whys.major = {
-    title: 'Major-diameter limits',
-    formula: unified
-      ? 'max = D − allowance;  min = max − 0.060 P^(2/3) (1A: 0.090)'
-      : 'max = d − es;  min = max − Td',
-    numbers: `max = ${show(thread.nominalDiameter)} − ${show(allowance)} = ${show(limits.major.max)};  min = ${show(limits.major.max)} − ${show(tolerance.major)} = ${show(limits.major.min)} ${unit}`,
-    source: unified ? 'ASME B1.1' : 'ISO 965-1, tables 1 and 4',
-    assumes: null,
-  };
+  const { major, pitchDiameter } = explainLimits(thread, limits);
+  Object.assign(whys, { major, pitchDiameter });
   if (evaluation.target !== null) {
     whys.target = {
       title: 'Target pitch diameter',

@@ -100,14 +100,30 @@ test('every thread of the series prints and reads back as itself', () => {
   );
 });
 
-test('suggestions complete what was typed, coarse before fine', () => {
-  expect(suggestThreads('m16')).toEqual(['M16x2-6g', 'M16x1.5-6g', 'M16x1-6g']);
-  expect(suggestThreads('3/4 -1')).toEqual([
-    '3/4-10 UNC-2A',
-    '3/4-10 UNC-3A',
+test('suggestions complete what was typed: coarse before fine, external before internal', () => {
+  expect(suggestThreads('m16')).toEqual([
+    'M16x2-6g',
+    'M16x1.5-6g',
+    'M16x1-6g',
+    'M16x2-6H',
+    'M16x1.5-6H',
+    'M16x1-6H',
+  ]);
+  expect(suggestThreads('3/4 -16', 4)).toEqual([
     '3/4-16 UNF-2A',
     '3/4-16 UNF-3A',
+    '3/4-16 UNF-2B',
+    '3/4-16 UNF-3B',
   ]);
+  expect(suggestThreads('3/4-20')).toContain('3/4-20 UNEF-2A');
+  expect(suggestThreads('1 1/2-8')).toContain('1 1/2-8 UN-2A');
+  expect(suggestThreads('M20x1.5-6h')).toEqual(['M20x1.5-6H']);
   expect(suggestThreads('')).toEqual([]);
   expect(suggestThreads('zz')).toEqual([]);
+});
+
+test('every suggestion reads back as itself', () => {
+  for (const start of ['#', '1', '2', '3/', '5', '7', 'M1', 'M2', 'M3', 'M6']) {
+    for (const suggestion of suggestThreads(start, 400)) expect(printed(suggestion)).toBe(suggestion);
+  }
 });

@@ -5,3 +5,6 @@ export * from './print-designation';
 export * from './suggest';
 export * from './thread';
 export * from './thread-form';
+export * from './explain-limits';
+export * from './fit';
+export * from './engagement';

@@ -26,12 +26,12 @@ export function minorToleranceIn(fit: 1 | 2 | 3, diameterIn: number, pitchIn: nu
 const THREE_PLACES_FROM_IN = 0.138;
 
 /** Limits of size of classes 1B, 2B and 3B (ASME B1.1, clauses 5.8 and 8.3). */
-export function unifiedInternalLimits(thread: UnifiedThread): InternalLimits {
+export function unifiedInternalLimits(thread: UnifiedThread, engagementIn?: number): InternalLimits {
   const { nominalDiameter: diameterIn, toleranceClass } = thread;
   const pitchIn = thread.pitch.valueOf();
   const { fit } = toleranceClass;
   const pitchMin = roundTo(diameterIn - MAJOR_TO_PITCH_60 * pitchIn, 4);
-  const pitchTolerance = roundTo(CLASS_FACTOR[fit] * basicPitchToleranceIn(thread), 4);
+  const pitchTolerance = roundTo(CLASS_FACTOR[fit] * basicPitchToleranceIn(thread, engagementIn), 4);
   const minorMin = roundTo(diameterIn - FORM_60.majorToMinor * pitchIn, 4);
   const minorTolerance = roundTo(minorToleranceIn(fit, diameterIn, pitchIn), 4);
   const minorMax = roundTo(minorMin + minorTolerance, 4);

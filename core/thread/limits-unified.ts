@@ -22,12 +22,14 @@ export function engagementLengthIn(thread: UnifiedThread): number {
 /**
  * Pitch-diameter tolerance of class 2A in inch, unrounded sum of terms rounded to 6 decimals each
  * (ASME B1.1, clause 5.8.1): 0.0015 D^(1/3) + 0.0015 Le^(1/2) + 0.015 P^(2/3).
+ *
+ * @param engagementIn length of engagement beyond the normal one, which scales the tolerance
  */
-export function basicPitchToleranceIn(thread: UnifiedThread): number {
+export function basicPitchToleranceIn(thread: UnifiedThread, engagementIn?: number): number {
   const pitchIn = thread.pitch.valueOf();
   return (
     roundTo(0.0015 * Math.cbrt(thread.nominalDiameter), 6) +
-    roundTo(0.0015 * Math.sqrt(engagementLengthIn(thread)), 6) +
+    roundTo(0.0015 * Math.sqrt(engagementIn ?? engagementLengthIn(thread)), 6) +
     roundTo(0.015 * Math.cbrt(pitchIn ** 2), 6)
   );
 }
@@ -39,13 +41,15 @@ const PRINTED: Record<string, { allowance?: number }> = {
 };
 
 /** Limits of size of classes 1A, 2A and 3A (ASME B1.1, clauses 5.8 and 8.3). */
-export function unifiedExternalLimits(thread: UnifiedThread): ExternalLimits {
+export function unifiedExternalLimits(thread: UnifiedThread, engagementIn?: number): ExternalLimits {
   const { nominalDiameter: diameterIn, toleranceClass } = thread;
   const pitchIn = thread.pitch.valueOf();
   const fit = toleranceClass.fit;
-  const basis = basicPitchToleranceIn(thread);
+  const basis = basicPitchToleranceIn(thread, engagementIn);
+  // The allowance stays that of the normal length of engagement (ASME B1.1, clause 5.7).
+  const normal = basicPitchToleranceIn(thread);
   const printed = PRINTED[`${thread.sizeLabel}-${Math.round(1 / pitchIn)} ${thread.series} ${fit}A`];
-  const allowance = printed?.allowance ?? (fit === 3 ? 0 : roundTo(0.3 * basis, 4));
+  const allowance = printed?.allowance ?? (fit === 3 ? 0 : roundTo(0.3 * normal, 4));
   const pitchTolerance = roundTo(CLASS_FACTOR[fit] * basis, 4);
   const majorTolerance = roundTo((fit === 1 ? 0.09 : 0.06) * Math.cbrt(pitchIn ** 2), 4);
   const majorMax = roundTo(diameterIn - allowance, 4);

@@ -1,7 +1,7 @@
 import { bad, good, type Result } from '../errors/field-issue';
 import { metricExternalLimits } from './limits-metric';
 import { metricInternalLimits } from './limits-metric-internal';
-import { unifiedExternalLimits } from './limits-unified';
+import { engagementLengthIn, unifiedExternalLimits } from './limits-unified';
 import { unifiedInternalLimits } from './limits-unified-internal';
 import type { Thread } from './thread';
 
@@ -42,10 +42,19 @@ export interface InternalLimits {
 
 export type ThreadLimits = ExternalLimits | InternalLimits;
 
-/** Limits of size of a thread by its class. */
-export function threadLimits(thread: Thread): ThreadLimits {
+/**
+ * Limits of size of a thread by its class.
+ *
+ * @param engagement length of engagement in the thread's unit when it is beyond the normal one: ASME B1.1 scales the
+ *   pitch-diameter tolerance by it. ISO 965-1 keeps the tolerance and recommends another class; see `engagementGroup`.
+ */
+export function threadLimits(thread: Thread, engagement?: number): ThreadLimits {
   if (thread.system === 'unified') {
-    return thread.side === 'external' ? unifiedExternalLimits(thread) : unifiedInternalLimits(thread);
+    const scaled =
+      engagement !== undefined && engagement > engagementLengthIn(thread) ? engagement : undefined;
+    return thread.side === 'external'
+      ? unifiedExternalLimits(thread, scaled)
+      : unifiedInternalLimits(thread, scaled);
   }
   return thread.side === 'external' ? metricExternalLimits(thread) : metricInternalLimits(thread);
 }

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import type { ReactNode } from 'react';
-import type { Why } from '@/core/plan';
+import type { Why } from '@/core/explain/why';
 import { WhyPopover } from './why-popover';
 
 export interface FigureProps {

@@ -3,7 +3,7 @@
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useState, type ReactNode } from 'react';
 import { ATTEMPT_STATES } from '@/core/attempt';
-import type { Why } from '@/core/plan';
+import type { Why } from '@/core/explain/why';
 import { SectionDrawing } from '../drawing/thread-section';
 import { Button } from './button';
 import { Choice } from './choice';

@@ -1,6 +1,6 @@
 import { Popover } from 'radix-ui';
 import type { ReactNode } from 'react';
-import type { Why } from '@/core/plan';
+import type { Why } from '@/core/explain/why';
 
 /** Opens the reason behind a figure: formula, numbers put in, source, assumptions. */
 export function WhyPopover({

@@ -47,7 +47,7 @@ function ThreadFields() {
       <PlanTextField
         field="thread"
         label="Thread"
-        suggestions={suggestThreads(values.thread)}
+        suggestions={suggestThreads(values.thread, 8, ['external'])}
         hint="External, right-hand: 3/4-16 UNF-2A, #10-32, M16x2-6g, M20x1.5."
       />
       {thread !== null && limits !== null && (

@@ -44,7 +44,13 @@ export function Header({
       </Link>
       <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
       {children}
-      <label className="ml-auto flex items-center gap-1.5 text-sm">
+      <Link
+        href="/tables"
+        className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+      >
+        Tables
+      </Link>
+      <label className="flex items-center gap-1.5 text-sm">
         <span className="text-ink-soft tablet:sr-only">Lengths</span>
         <select
           value={unit}

@@ -1,0 +1,99 @@
+import { bestWire, gaugeSizes, leadAngleMatters, overWires, wireRange } from '../gauging';
+import {
+  leadOf,
+  pitchOf,
+  printDesignation,
+  type Fit,
+  type LimitQuantity,
+  type Thread,
+  type ThreadLimits,
+} from '../thread';
+import { formatLength, otherUnit, type LengthUnit } from '../units';
+
+/** One member of a fit with all that is looked up for it. Lengths in the thread's unit. */
+export interface MemberTable {
+  thread: Thread;
+  limits: ThreadLimits;
+  designation: string;
+  wire: {
+    best: number;
+    range: { min: number; max: number };
+    over: { min: number; max: number };
+    correction: number;
+    matters: boolean;
+  };
+  gauges: { kind: 'ring' | 'plug'; go: number; noGo: number };
+}
+
+export function memberTable(thread: Thread, limits: ThreadLimits): MemberTable {
+  const pitch = pitchOf(thread);
+  const best = bestWire(pitch);
+  const wireCase = { pitch, lead: leadOf(thread), wire: best, side: limits.side };
+  const { pitchDiameter } = limits;
+  const crest = limits.side === 'external' ? limits.major.max : limits.minor.min;
+  const near = limits.side === 'external' ? pitchDiameter.max : pitchDiameter.min;
+  return {
+    thread,
+    limits,
+    designation: printDesignation(thread),
+    wire: {
+      best,
+      range: wireRange(pitch, crest, near),
+      over: { min: overWires(wireCase, pitchDiameter.min), max: overWires(wireCase, pitchDiameter.max) },
+      ...leadAngleMatters(thread, limits, best),
+    },
+    gauges: gaugeSizes(limits),
+  };
+}
+
+/** Both members, external first. */
+export function fitTable(fit: Fit): [MemberTable, MemberTable] {
+  return [
+    memberTable(fit.external.thread, fit.external.limits),
+    memberTable(fit.internal.thread, fit.internal.limits),
+  ];
+}
+
+export const QUANTITIES: readonly { id: LimitQuantity; name: string }[] = [
+  { id: 'major', name: 'Major diameter' },
+  { id: 'pitchDiameter', name: 'Pitch diameter' },
+  { id: 'minor', name: 'Minor diameter' },
+];
+
+/** A line of the table as it is saved: text as shown, in both units; open limits are empty. */
+export interface TableLine {
+  thread: string;
+  quantity: string;
+  min_in: string;
+  max_in: string;
+  min_mm: string;
+  max_mm: string;
+}
+
+/** The table as lines for a CSV file. */
+export function tableLines(members: readonly MemberTable[]): TableLine[] {
+  return members.flatMap((member) => {
+    const { unit } = member.thread;
+    const external = member.limits.side === 'external';
+    const line = (quantity: string, min: number | null, max: number | null): TableLine => ({
+      thread: member.designation,
+      quantity,
+      min_in: shown(min, unit, 'in'),
+      max_in: shown(max, unit, 'in'),
+      min_mm: shown(min, unit, 'mm'),
+      max_mm: shown(max, unit, 'mm'),
+    });
+    return [
+      ...QUANTITIES.map(({ id, name }) => line(name, member.limits[id].min, member.limits[id].max)),
+      line(external ? 'Over best wires' : 'Over best balls', member.wire.over.min, member.wire.over.max),
+      line(external ? 'Best wire' : 'Best ball', member.wire.best, member.wire.best),
+      line(`GO ${member.gauges.kind}, NO-GO ${member.gauges.kind}`, member.gauges.go, member.gauges.noGo),
+    ];
+  });
+}
+
+function shown(value: number | null, from: LengthUnit, to: LengthUnit): string {
+  return value === null
+    ? ''
+    : formatLength({ value, unit: from }, to, from === to ? 0 : to === otherUnit(from) ? 1 : 0);
+}

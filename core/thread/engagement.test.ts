@@ -1,0 +1,42 @@
+import {
+  engagementGroup,
+  normalEngagementMm,
+  parseDesignation,
+  threadLimits,
+  type MetricThread,
+} from './index';
+
+function threadOf(text: string) {
+  const read = parseDesignation(text);
+  if (!read.ok) throw new Error(text);
+  return read.value.thread;
+}
+
+/** ISO 965-1, table 2, from memory: M16x2 normal over 8 up to 24 mm; M10x1.5 over 5 up to 15 mm. */
+test.each([
+  ['M16x2-6g', 8, 24],
+  ['M10x1.5-6g', 5, 15],
+])('%s: normal engagement over %d up to %d mm', (text, min, max) => {
+  const normal = normalEngagementMm(threadOf(text) as MetricThread);
+  expect(normal.min / min).toBeGreaterThan(0.9);
+  expect(normal.min / min).toBeLessThan(1.1);
+  expect(normal.max / max).toBeGreaterThan(0.9);
+  expect(normal.max / max).toBeLessThan(1.1);
+});
+
+test('groups by length', () => {
+  const thread = threadOf('M16x2-6g') as MetricThread;
+  expect([5, 16, 40].map((length) => engagementGroup(thread, length))).toEqual(['S', 'N', 'L']);
+});
+
+test('a long engagement widens a unified tolerance and leaves the allowance; a shorter one changes nothing', () => {
+  const thread = threadOf('3/4-16 UNF-2A');
+  const normal = threadLimits(thread);
+  const long = threadLimits(thread, 2);
+  expect(long.tolerance.pitchDiameter).toBeGreaterThan(normal.tolerance.pitchDiameter);
+  expect(long.allowance).toBe(normal.allowance);
+  expect(long.pitchDiameter.max).toBe(normal.pitchDiameter.max);
+  // ASME B1.1 formula by hand: 0.0015 (0.75^(1/3)) + 0.0015 sqrt 2 + 0.015 (1/16)^(2/3) = 0.0058.
+  expect(long.tolerance.pitchDiameter).toBeCloseTo(0.0058, 9);
+  expect(threadLimits(thread, 0.3)).toEqual(normal);
+});
