@@ -1,30 +1,12 @@
 import 'server-only';
 import { Op } from 'sequelize';
-import { attemptState, isKind, liveEntries, type AttemptState } from '@/core/attempt';
+import { attemptState, isKind, liveEntries } from '@/core/attempt';
+import type { ClassBoard } from '@/core/board';
 import type { Plan, PlanForm } from '@/core/plan';
 import { classOf } from './access';
 import { database } from './database';
 import type { PersonView } from './people';
 import { marksOf, recordsOf } from './records';
-
-export interface BoardAttempt {
-  id: number;
-  studentId: number;
-  exerciseId: number;
-  tryNumber: number;
-  state: AttemptState;
-  total: number | null;
-  /** Server time of the last entry. */
-  lastEntryAt: string | null;
-  passesCut: number;
-}
-
-export interface ClassBoard {
-  className: string;
-  exercises: { id: number; title: string; thread: string; revision: number | null; updatedAt: string }[];
-  students: { id: number; name: string }[];
-  attempts: BoardAttempt[];
-}
 
 /** The class with the state of every attempt; a student sees his or her own only. */
 export async function classBoard(viewer: PersonView): Promise<ClassBoard> {
@@ -62,7 +44,6 @@ export async function classBoard(viewer: PersonView): Promise<ClassBoard> {
         title: plan?.title ?? draft.title,
         thread: plan?.thread ?? draft.thread,
         revision: last?.number ?? null,
-        updatedAt: exercise.updatedAt.toISOString(),
       };
     }),
     students: students.map(({ id, name }) => ({ id, name })),

@@ -6,7 +6,7 @@ import { closeDatabase, database } from './database';
 import { createExercise, discardExercise, handOut, loadExercise, saveDraft } from './exercises';
 import { markAttempt } from './marks';
 import { migrate } from './migrate';
-import { envelope, freshDatabase, GOOD_FORM, testClass, type TestClass } from './testing';
+import { envelope, freshDatabase, GOOD_FORM, testClass, type TestClass } from './test/fresh-database';
 
 let people: TestClass;
 

@@ -1,4 +1,4 @@
-import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '../testing/record';
+import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '../test/record';
 import { attemptState, deriveAttempt, liveEntries, readEntry, type EntryContent } from './index';
 
 const derived = planFor({});

@@ -1,4 +1,4 @@
-import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '../testing/record';
+import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '../test/record';
 import type { EntryContent } from '../attempt';
 import { CRITICAL_CAP } from './judge-set-up';
 import { confirmMark, proposeMark, shareOut, type MarkProposal } from './index';

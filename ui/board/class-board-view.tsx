@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { AttemptState } from '@/core/attempt';
+import type { BoardAttempt, BoardExercise, ClassBoard } from '@/core/board';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { STATE_WORDS, StateMark } from '../kit/state-mark';
@@ -12,29 +13,7 @@ import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { send } from '../shell/send';
 
-export interface BoardAttempt {
-  id: number;
-  studentId: number;
-  exerciseId: number;
-  tryNumber: number;
-  state: AttemptState;
-  total: number | null;
-  lastEntryAt: string | null;
-  passesCut: number;
-}
-
-export interface BoardExercise {
-  id: number;
-  title: string;
-  thread: string;
-  revision: number | null;
-}
-
-export interface ClassBoardProps {
-  className: string;
-  exercises: BoardExercise[];
-  students: { id: number; name: string }[];
-  attempts: BoardAttempt[];
+export interface ClassBoardProps extends ClassBoard {
   who: { name: string; role: string };
 }
 

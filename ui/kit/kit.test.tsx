@@ -1,16 +1,11 @@
+import { completeBrowser } from '../test/browser';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Field } from './field';
 import { Figure } from './figure';
 import { PassRibbon } from './pass-ribbon';
 import { StandingMark, StateMark } from './state-mark';
 
-/** What jsdom leaves out and Radix measures. */
-class NoResize {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-}
-globalThis.ResizeObserver = NoResize;
+completeBrowser();
 
 test('a field is described by its message, and the error goes before the note', () => {
   render(

@@ -1,5 +1,5 @@
 import type { EntryContent } from '@/core/attempt';
-import { planFor, recordOf } from '@/core/testing/record';
+import { planFor, recordOf } from '@/core/test/record';
 import { entryText } from './entry-text';
 
 const derived = planFor({});

@@ -1,12 +1,9 @@
+import { completeBrowser } from '../test/browser';
 import { render, screen } from '@testing-library/react';
 import { fitOf, parseDesignation } from '@/core/thread';
 import { ToleranceZones, zonesOf } from './tolerance-zones';
 
-globalThis.ResizeObserver = class {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-};
+completeBrowser();
 
 function fit(text: string) {
   const read = parseDesignation(text);

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
 import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
-import { closeDatabase, database } from './database';
-import { mariadbDriver } from './mariadb-driver';
-import { migrate } from './migrate';
-import type { PersonView } from './people';
+import { closeDatabase, database } from '../database';
+import { mariadbDriver } from '../mariadb-driver';
+import { migrate } from '../migrate';
+import type { PersonView } from '../people';
 
 /** For tests: an empty database of its own on the server of OYAKATA_DATABASE_URL. */
 export async function freshDatabase(name: string): Promise<void> {

@@ -1,0 +1,66 @@
+import { render, screen } from '@testing-library/react';
+import type { BoardAttempt } from '@/core/board';
+import { completeBrowser } from '../test/browser';
+import { ClassBoardView, type ClassBoardProps } from './class-board-view';
+
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
+completeBrowser();
+
+const attempt = (change: Partial<BoardAttempt>): BoardAttempt => ({
+  id: 1,
+  studentId: 2,
+  exerciseId: 3,
+  tryNumber: 1,
+  state: 'cutting',
+  total: null,
+  lastEntryAt: null,
+  passesCut: 4,
+  ...change,
+});
+const board: ClassBoardProps = {
+  className: 'Class',
+  exercises: [
+    { id: 3, title: 'Clamp screw', thread: '3/4-16 UNF-2A', revision: 1 },
+    { id: 4, title: '', thread: '', revision: null },
+  ],
+  students: [{ id: 2, name: 'One' }],
+  attempts: [attempt({})],
+  who: { name: 'Instructor', role: 'instructor' },
+};
+
+test('an attempt is told in words, with its passes', () => {
+  render(<ClassBoardView {...board} />);
+  const link = screen.getByRole('link', { name: 'One, Clamp screw, try 1: Cutting' });
+  expect(link.getAttribute('href')).toBe('/attempts/1');
+  expect(link.textContent).toContain('pass 4');
+});
+
+test.each([
+  ['waiting', 'instructor', '/attempts/1/mark'],
+  ['waiting', 'student', '/attempts/1'],
+  ['marked', 'student', '/attempts/1/mark'],
+  ['measured', 'instructor', '/attempts/1'],
+] as const)('%s leads the %s to %s', (state, role, href) => {
+  render(
+    <ClassBoardView
+      {...board}
+      who={{ name: 'X', role }}
+      attempts={[attempt({ state, total: state === 'marked' ? 92 : null })]}
+    />,
+  );
+  expect(screen.getByRole('link', { name: /One, Clamp screw/ }).getAttribute('href')).toBe(href);
+});
+
+test('drafts stand apart, and only the instructor plans', () => {
+  const instructor = render(<ClassBoardView {...board} />);
+  expect(screen.getByRole('link', { name: /Without a name yet/ })).not.toBeNull();
+  expect(screen.getByRole('button', { name: 'New exercise' })).not.toBeNull();
+  instructor.unmount();
+  render(<ClassBoardView {...board} who={{ name: 'One', role: 'student' }} />);
+  expect(screen.queryByRole('button', { name: 'New exercise' })).toBeNull();
+});
+
+test('an empty class says what to do next', () => {
+  render(<ClassBoardView {...board} exercises={[]} attempts={[]} />);
+  expect(screen.getByText(/Make an exercise, then hand it out/)).not.toBeNull();
+});

@@ -1,0 +1,102 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { confirmMark, proposeMark } from '@/core/marking';
+import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '@/core/test/record';
+import { answerFetch, completeBrowser } from '../test/browser';
+import { MarkView, type MarkViewProps } from './mark-view';
+
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
+completeBrowser();
+
+const derived = planFor({});
+const [scratch, ...others] = plannedCuts(derived);
+const steps = goodSteps(derived);
+const contents = [
+  ...steps.slice(0, -1),
+  ...(scratch === undefined ? [] : [scratch]),
+  ...steps.slice(-1),
+  ...others,
+  measuredAt(derived, derived.overWires.target, 'final'),
+];
+const entries = recordOf(contents);
+const props: MarkViewProps = {
+  attemptId: 5,
+  plan: derived.plan,
+  student: 'Student',
+  tryNumber: 1,
+  entries,
+  mark: null,
+  who: { name: 'Instructor', role: 'instructor' },
+};
+const total = () => screen.getByTestId('total').textContent;
+
+test('the sum follows the points typed, and a differing line asks for its reason', () => {
+  render(<MarkView {...props} />);
+  expect(total()).toBe('100 / 100');
+  expect(screen.queryByLabelText('Reason for Spring passes')).toBeNull();
+  fireEvent.change(screen.getByLabelText('Points for Spring passes'), { target: { value: '2' } });
+  expect(total()).toBe('94 / 100');
+  expect(screen.getByLabelText('Reason for Spring passes')).not.toBeNull();
+});
+
+test('confirming sends the overrides and how many entries were seen', async () => {
+  const sent = answerFetch(201, {});
+  render(<MarkView {...props} />);
+  fireEvent.change(screen.getByLabelText('Points for Spring passes'), { target: { value: '2' } });
+  fireEvent.change(screen.getByLabelText('Reason for Spring passes'), { target: { value: 'rushed' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Confirm the mark' }));
+  fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Confirm' }));
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sent[0]).toEqual({
+    url: '/api/attempts/5/mark',
+    body: {
+      lines: [{ id: 'passes:spring', points: '2', reason: 'rushed' }],
+      capReason: '',
+      comment: '',
+      entriesSeen: entries.length,
+    },
+  });
+});
+
+test('a refusal shows at its line and loses nothing', async () => {
+  const message = 'Say why it is 2 and not 8.';
+  answerFetch(422, { error: { message, fields: [{ field: 'lines.passes:spring.reason', message }] } });
+  render(<MarkView {...props} />);
+  fireEvent.change(screen.getByLabelText('Points for Spring passes'), { target: { value: '2' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Confirm the mark' }));
+  fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Confirm' }));
+  await waitFor(() =>
+    expect(screen.getByLabelText('Reason for Spring passes').getAttribute('aria-invalid')).toBe('true'),
+  );
+  expect((screen.getByLabelText('Points for Spring passes') as HTMLInputElement).value).toBe('2');
+});
+
+test('a cap is shown and can be lifted with a reason', () => {
+  const unsafe = recordOf(
+    contents.filter((content) => !(content.kind === 'step' && content.stepId === 'safety')),
+  );
+  render(<MarkView {...props} entries={unsafe} />);
+  expect(total()).toBe('40 / 100');
+  fireEvent.change(screen.getByLabelText('Lift the cap because'), { target: { value: 'I saw the goggles' } });
+  expect(total()).toBe('97 / 100');
+});
+
+test('a confirmed mark has no fields, and shows who confirmed it and why it differs', () => {
+  const form = {
+    lines: [{ id: 'passes:spring', points: '2', reason: 'rushed' }],
+    capReason: '',
+    comment: 'Clean work.',
+  };
+  const confirmed = confirmMark(proposeMark(derived, entries), form);
+  if (!confirmed.ok) throw new Error('should be good');
+  render(
+    <MarkView
+      {...props}
+      mark={{ mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }}
+    />,
+  );
+  expect(total()).toBe('94 / 100');
+  expect(screen.queryByRole('textbox')).toBeNull();
+  expect(screen.getByText('Clean work.')).not.toBeNull();
+  expect(screen.getByText('rushed')).not.toBeNull();
+  expect(screen.getByText(/Confirmed by Instructor/)).not.toBeNull();
+});

@@ -1,0 +1,47 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { completeBrowser } from '../test/browser';
+import { HandOutDialog } from './hand-out-dialog';
+
+completeBrowser();
+const students = [
+  { id: 1, name: 'One', openAttempt: false },
+  { id: 2, name: 'Two', openAttempt: true },
+  { id: 3, name: 'Three', openAttempt: false },
+];
+
+function open(onHandOut: (ids: number[]) => Promise<string | null>) {
+  render(
+    <HandOutDialog
+      open
+      onOpenChange={jest.fn()}
+      students={students}
+      nextRevision={2}
+      onHandOut={onHandOut}
+    />,
+  );
+}
+
+test('nobody chosen is asked for, and nothing is sent', () => {
+  const handOut = jest.fn(() => Promise.resolve(null));
+  open(handOut);
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 0' }));
+  expect(screen.getByText('Choose at least one student.')).not.toBeNull();
+  expect(handOut).not.toHaveBeenCalled();
+});
+
+test('a student with an open attempt can not be chosen, and “all” leaves that one out', async () => {
+  const handOut = jest.fn(() => Promise.resolve(null));
+  open(handOut);
+  expect((screen.getByRole('checkbox', { name: /Two/ }) as HTMLButtonElement).disabled).toBe(true);
+  fireEvent.click(screen.getByRole('button', { name: 'Choose all' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
+  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1, 3]));
+});
+
+test('what the server refuses is shown, and the choice stays', async () => {
+  open(() => Promise.resolve('One still has an open attempt.'));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'One' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
+  expect(await screen.findByText('One still has an open attempt.')).not.toBeNull();
+  expect(screen.getByRole('checkbox', { name: 'One' }).getAttribute('aria-checked')).toBe('true');
+});

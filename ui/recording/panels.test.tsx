@@ -1,0 +1,230 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { deriveAttempt, type EntryContent } from '@/core/attempt';
+import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '@/core/test/record';
+import { completeBrowser } from '../test/browser';
+import { MeasurePanel } from './measure-panel';
+import { PassPanel } from './pass-panel';
+import { RecordList } from './record-list';
+import { StepPanel } from './step-panel';
+
+completeBrowser();
+const derived = planFor({ blankDiameter: '0.7440' });
+const cuts = plannedCuts(derived);
+const progressOf = (contents: EntryContent[]) => deriveAttempt(derived, recordOf(contents), false);
+const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
+const refuse = (field: string, message: string) =>
+  jest.fn(() => Promise.resolve({ ok: false as const, message, fields: { [field]: message } }));
+
+describe('the next pass', () => {
+  test('“cut as planned” sends the planned pass, without a reading', async () => {
+    const add = accept();
+    const onScratch = jest.fn();
+    render(
+      <PassPanel
+        derived={derived}
+        progress={progressOf(goodSteps(derived))}
+        canRecord
+        add={add}
+        onScratch={onScratch}
+      />,
+    );
+    expect(screen.getByTestId('next-reading').textContent).toContain('0.002');
+    fireEvent.click(screen.getByRole('button', { name: 'Cut as planned' }));
+    await waitFor(() => expect(onScratch).toHaveBeenCalled());
+    expect(add).toHaveBeenCalledWith({ kind: 'pass', plannedPass: '1' });
+  });
+
+  test('a refused own reading stays as typed, with its message', async () => {
+    const add = refuse('reading', 'Use a decimal point: 0.012.');
+    render(
+      <PassPanel derived={derived} progress={progressOf([])} canRecord add={add} onScratch={jest.fn()} />,
+    );
+    const own = screen.getByLabelText('Own reading of the compound');
+    fireEvent.change(own, { target: { value: '0,012' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record own reading' }));
+    expect(await screen.findByText('Use a decimal point: 0.012.')).not.toBeNull();
+    expect((own as HTMLInputElement).value).toBe('0,012');
+  });
+
+  test('warns before the hold point, and when the plan goes past the measured target', () => {
+    const early = render(
+      <PassPanel
+        derived={derived}
+        progress={progressOf([])}
+        canRecord
+        add={accept()}
+        onScratch={jest.fn()}
+      />,
+    );
+    expect(screen.getByText(/Hold point: the instructor has not looked yet/)).not.toBeNull();
+    early.unmount();
+    const measured = progressOf([
+      ...goodSteps(derived),
+      ...cuts.slice(0, 10),
+      measuredAt(derived, derived.overWires.target + 0.0008, 'mid'),
+    ]);
+    render(
+      <PassPanel derived={derived} progress={measured} canRecord add={accept()} onScratch={jest.fn()} />,
+    );
+    expect(screen.queryByText(/Hold point/)).toBeNull();
+    expect(screen.getByText(/By your measurement stop at/)).not.toBeNull();
+  });
+
+  test('when all is cut there is nothing to cut as planned', () => {
+    render(
+      <PassPanel
+        derived={derived}
+        progress={progressOf(cuts)}
+        canRecord={false}
+        add={accept()}
+        onScratch={jest.fn()}
+      />,
+    );
+    expect(screen.getByRole('heading', { name: 'All planned passes are cut' })).not.toBeNull();
+    expect(screen.queryByRole('button')).toBeNull();
+  });
+});
+
+describe('measuring', () => {
+  test('sends what was typed and empties the fields when it was taken', async () => {
+    const add = accept();
+    render(<MeasurePanel derived={derived} progress={progressOf([])} canRecord add={add} />);
+    fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.7635' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
+    await waitFor(() => expect((screen.getByLabelText('Start') as HTMLInputElement).value).toBe(''));
+    expect(add).toHaveBeenCalledWith({
+      kind: 'measurement',
+      purpose: 'mid',
+      start: '0.7635',
+      middle: '',
+      end: '',
+      major: '',
+      wire: '',
+    });
+  });
+
+  test('puts each message at its field', async () => {
+    render(
+      <MeasurePanel
+        derived={derived}
+        progress={progressOf([])}
+        canRecord
+        add={refuse('end', 'The final measurement wants all three places.')}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Record as final' }));
+    await screen.findByText('The final measurement wants all three places.');
+    expect(screen.getByLabelText('End').getAttribute('aria-invalid')).toBe('true');
+    expect(screen.getByLabelText('Start').getAttribute('aria-invalid')).toBe('false');
+  });
+
+  test.each([
+    ['Still to cut', derived.overWires.max + 0.002, true],
+    ['In the limits', derived.overWires.target, false],
+    ['Over-cut', derived.overWires.min - 0.001, false],
+  ])('says “%s” in words and shape', (words, over, left) => {
+    render(
+      <MeasurePanel
+        derived={derived}
+        progress={progressOf([...cuts.slice(0, 9), measuredAt(derived, over, 'mid')])}
+        canRecord={false}
+        add={accept()}
+      />,
+    );
+    const remaining = within(screen.getByRole('region', { name: 'Remaining feed' }));
+    expect(remaining.getByText(new RegExp(words))).not.toBeNull();
+    expect(remaining.queryByText('Compound left') !== null).toBe(left);
+  });
+});
+
+describe('a step', () => {
+  const stepOf = (id: string, contents: EntryContent[] = []) => {
+    const found = progressOf(contents).steps.find(({ step }) => step.id === id);
+    if (found === undefined) throw new Error(id);
+    return found;
+  };
+
+  test('with a value shows what is expected and sends what was set', async () => {
+    const add = accept();
+    const onDone = jest.fn();
+    render(<StepPanel progress={stepOf('blank')} canRecord canSignOff={false} add={add} onDone={onDone} />);
+    expect(screen.getByText('0.7440 in (0.7391 to 0.7485)')).not.toBeNull();
+    fireEvent.change(screen.getByLabelText('Set or measured'), { target: { value: '0.7441' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record' }));
+    await waitFor(() => expect(onDone).toHaveBeenCalled());
+    expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441' });
+  });
+
+  test('out of its limits is said in words', () => {
+    render(
+      <StepPanel
+        progress={stepOf('blank', [{ kind: 'step', stepId: 'blank', value: 0.7 }])}
+        canRecord
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />,
+    );
+    expect(screen.getByText(/outside the limits/)).not.toBeNull();
+  });
+
+  test('the hold point is the instructor’s', async () => {
+    const student = render(
+      <StepPanel
+        progress={stepOf('instructor-look')}
+        canRecord
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />,
+    );
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.getByText(/Only the instructor signs this off/)).not.toBeNull();
+    student.unmount();
+    const add = accept();
+    render(
+      <StepPanel progress={stepOf('instructor-look')} canRecord canSignOff add={add} onDone={jest.fn()} />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'I have looked: go on' }));
+    await waitFor(() => expect(add).toHaveBeenCalledWith({ kind: 'sign-off', stepId: 'instructor-look' }));
+  });
+
+  test('a hazard defers to shop, manual, law and instructor', () => {
+    render(
+      <StepPanel
+        progress={stepOf('dry-run')}
+        canRecord={false}
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />,
+    );
+    expect(
+      screen.getByText(/shop’s rules, the machine’s manual and local law; a qualified instructor decides/),
+    ).not.toBeNull();
+  });
+});
+
+describe('the record', () => {
+  test('keeps struck entries readable, with the reason, and offers to strike only what stands', () => {
+    const record = recordOf([...cuts.slice(0, 2), { kind: 'strike', entryId: 'e2', reason: 'not cut yet' }]);
+    render(<RecordList derived={derived} entries={record} onStrike={accept()} />);
+    expect(screen.getAllByRole('listitem')).toHaveLength(2);
+    expect(screen.getByText(/Struck out by student: not cut yet/)).not.toBeNull();
+    expect(screen.getAllByRole('button', { name: /^Strike out/ })).toHaveLength(1);
+  });
+
+  test('striking wants its reason', async () => {
+    const strike = refuse('reason', 'Say why the entry is struck out.');
+    render(<RecordList derived={derived} entries={recordOf(cuts.slice(0, 1))} onStrike={strike} />);
+    fireEvent.click(screen.getByRole('button', { name: /^Strike out: Pass 1/ }));
+    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Strike out' }));
+    expect(await screen.findByText('Say why the entry is struck out.')).not.toBeNull();
+    expect(strike).toHaveBeenCalledWith({ kind: 'strike', entryId: 'e1', reason: '' });
+  });
+
+  test('an empty record says so', () => {
+    render(<RecordList derived={derived} entries={[]} />);
+    expect(screen.getByText('Nothing is recorded yet.')).not.toBeNull();
+  });
+});
