@@ -67,7 +67,7 @@ test('a refusal shows at its line and loses nothing', async () => {
   await waitFor(() =>
     expect(screen.getByLabelText('Reason for Spring passes').getAttribute('aria-invalid')).toBe('true'),
   );
-  expect((screen.getByLabelText('Points for Spring passes') as HTMLInputElement).value).toBe('2');
+  expect(screen.getByLabelText<HTMLInputElement>('Points for Spring passes').value).toBe('2');
 });
 
 test('a cap is shown and can be lifted with a reason', () => {

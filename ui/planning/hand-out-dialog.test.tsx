@@ -32,7 +32,7 @@ test('nobody chosen is asked for, and nothing is sent', () => {
 test('a student with an open attempt can not be chosen, and “all” leaves that one out', async () => {
   const handOut = jest.fn(() => Promise.resolve(null));
   open(handOut);
-  expect((screen.getByRole('checkbox', { name: /Two/ }) as HTMLButtonElement).disabled).toBe(true);
+  expect(screen.getByRole<HTMLButtonElement>('checkbox', { name: /Two/ }).disabled).toBe(true);
   fireEvent.click(screen.getByRole('button', { name: 'Choose all' }));
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
   await waitFor(() => expect(handOut).toHaveBeenCalledWith([1, 3]));

@@ -91,7 +91,7 @@ describe('measuring', () => {
     render(<MeasurePanel derived={derived} progress={progressOf([])} canRecord add={add} />);
     fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.7635' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
-    await waitFor(() => expect((screen.getByLabelText('Start') as HTMLInputElement).value).toBe(''));
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Start').value).toBe(''));
     expect(add).toHaveBeenCalledWith({
       kind: 'measurement',
       purpose: 'mid',
