@@ -19,6 +19,7 @@ import { CopyFigure } from '../kit/copy-figure';
 import { Field } from '../kit/field';
 import { WhyPopover } from '../kit/why-popover';
 import { Header } from '../shell/header';
+import { Measuring } from './measuring';
 import { DepthRuleTable } from './depth-rule-band';
 import { ToleranceZones } from './tolerance-zones';
 
@@ -28,6 +29,7 @@ export function TablesView({ first, who }: { first: string; who: { name: string;
   const read = useMemo(() => parseDesignation(typed), [typed]);
   const fit = useMemo(() => (read.ok ? fitOf(read.value.thread) : null), [read]);
   const members = useMemo(() => (fit === null ? null : fitTable(fit)), [fit]);
+  const chosen = members === null ? null : members[read.ok && read.value.thread.side === 'internal' ? 1 : 0];
 
   function choose(text: string) {
     setTyped(text);
@@ -82,7 +84,7 @@ export function TablesView({ first, who }: { first: string; who: { name: string;
           </Button>
         </div>
       </section>
-      {fit === null || members === null ? (
+      {fit === null || members === null || chosen === null ? (
         <main className="p-6 text-lg">
           Type a thread, such as 3/4-16 UNF-2A, 7/8-9 UNC-2B or M20x1.5-6g. Its limits and those of its mate
           appear here.
@@ -113,10 +115,8 @@ export function TablesView({ first, who }: { first: string; who: { name: string;
               </p>
             </section>
           </div>
-          <DepthRules
-            key={members[0].designation}
-            member={read.ok && read.value.thread.side === 'internal' ? members[1] : members[0]}
-          />
+          <Measuring key={`m-${chosen.designation}`} member={chosen} />
+          <DepthRules key={`d-${chosen.designation}`} member={chosen} />
         </main>
       )}
     </div>
