@@ -1,0 +1,65 @@
+import { planFor } from '../test/record';
+import { meets, setupSteps, showExpected, showStepValue, type Expected } from './index';
+
+const steps = (change = {}) => Object.fromEntries(setupSteps(planFor(change)).map((step) => [step.id, step]));
+
+test('the order of work: safety first, hold point last before cutting, pitch after the scratch', () => {
+  const all = setupSteps(planFor({}));
+  expect(all[0]).toMatchObject({ id: 'safety', critical: true });
+  expect(all.filter(({ when }) => when === 'before-cutting').at(-1)).toMatchObject({
+    id: 'instructor-look',
+    kind: 'sign-off',
+  });
+  expect(all.at(-1)).toMatchObject({ id: 'pitch-check', when: 'after-scratch' });
+  expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+});
+
+test('expected values come from the plan', () => {
+  const { blank, compound, gearing, speed, tip } = steps({
+    blankDiameter: '0.7440',
+    swivelZero: 'bed',
+    spindleSpeed: '80',
+  });
+  expect(blank?.expected).toEqual({ value: 0.744, min: 0.7391, max: 0.7485, unit: 'in', sense: 'value' });
+  expect(compound?.expected).toMatchObject({ value: 60.5, min: 60, max: 61, unit: '°' });
+  expect(gearing?.expected).toMatchObject({ value: 16, unit: 'TPI' });
+  expect(speed?.expected).toMatchObject({ value: 80, min: null, max: 80 });
+  expect(tip?.expected).toMatchObject({ value: 0.0078, unit: 'in' });
+});
+
+test('a metric thread is geared by its pitch, and a sharp tip is looked at, not measured', () => {
+  const { gearing, tip } = steps({ thread: 'M16x2-6g', tipKind: 'sharp' });
+  expect(gearing?.expected).toMatchObject({ value: 2, min: 2, max: 2, unit: 'mm pitch' });
+  expect(tip).toMatchObject({ kind: 'confirm', expected: null });
+});
+
+const band: Expected = { value: 0.744, min: 0.7391, max: 0.7485, unit: 'in', sense: 'value' };
+
+test.each([
+  [0.7391, true],
+  [0.7485, true],
+  [0.73909, false],
+  [0.74851, false],
+])('%d inside 0.7391 to 0.7485: %s', (value, inside) => {
+  expect(meets(band, value)).toBe(inside);
+});
+
+test('an open limit takes anything on its side', () => {
+  const most: Expected = { value: 70, min: null, max: 70, unit: 'rpm', sense: 'at-most' };
+  expect([meets(most, 1), meets(most, 70), meets(most, 71)]).toEqual([true, true, false]);
+});
+
+test.each([
+  [band, '0.7440 in (0.7391 to 0.7485)'],
+  [{ value: 29.5, min: 29, max: 30, unit: '°', sense: 'value' }, '29.5° (29 to 30)'],
+  [{ value: 70, min: null, max: 70, unit: 'rpm', sense: 'at-most' }, 'at most 70 rpm'],
+  [{ value: 16, min: 16, max: 16, unit: 'TPI', sense: 'value' }, '16 TPI'],
+] as [Expected, string][])('%j is shown as %s', (expected, text) => {
+  expect(showExpected(expected)).toBe(text);
+});
+
+test('values are shown in the decimals of their unit', () => {
+  expect(showStepValue(0.744, 'in')).toBe('0.7440 in');
+  expect(showStepValue(15.9, 'mm')).toBe('15.900 mm');
+  expect(showStepValue(29.5, '°')).toBe('29.5°');
+});
