@@ -167,6 +167,11 @@ function LimitsTable({ members }: { members: readonly MemberTable[] }) {
                 >
                   {name}
                 </WhyPopover>
+                {id === 'minor' && member.limits.side === 'external' && (
+                  <span className="figures block pb-1 text-2xs font-normal text-ink-soft">
+                    rounded root {formatLength({ value: member.limits.roundedRootMinorMax, unit })} {unit}
+                  </span>
+                )}
               </th>
               {[unit, otherUnit(unit)].map((each) => (
                 <td key={each} className="px-2 text-right whitespace-nowrap">
