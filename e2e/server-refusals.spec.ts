@@ -112,9 +112,27 @@ test('a bad entry names its field', async ({ request }) => {
     [{ kind: 'pass', plannedPass: '1', reading: '-1' }, 'reading'],
     [{ kind: 'measurement', purpose: 'final', start: '16.3' }, 'middle'],
     [{ id: 'not-a-uuid', kind: 'note', text: 'x' }, 'id'],
+    [{ deviceTime: '2026-99-99T99:99:99Z', kind: 'note', text: 'x' }, 'deviceTime'],
+    [{ deviceTime: '0001-01-01T00:00:00Z', kind: 'note', text: 'x' }, 'deviceTime'],
   ] as const) {
     const response = await send(fields);
     expect(response.status()).toBe(422);
     expect(await fieldsOf(response)).toContain(field);
   }
+});
+
+test('odd characters are stored, broken ones replaced', async ({ request }) => {
+  await requestAs(request, INSTRUCTOR_ID);
+  const body = {
+    id: randomUUID(),
+    deviceTime: new Date().toISOString(),
+    kind: 'note',
+    text: 'a\ud800b \u0000 😀 “⌀”',
+  };
+  const response = await request.post('/api/attempts/10/entries', {
+    headers: { 'content-type': 'application/json' },
+    data: Buffer.from(JSON.stringify(body)),
+  });
+  expect(response.status()).toBe(201);
+  expect(await response.json()).toMatchObject({ content: { text: 'a\ufffdb \u0000 😀 “⌀”' } });
 });

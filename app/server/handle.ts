@@ -111,7 +111,10 @@ async function readBody<S extends AnyObjectSchema>(
   if (text.length > MOST_BYTES) return refusal(413, 'too-large', 'The request is too large.');
   let json: unknown;
   try {
-    json = JSON.parse(text);
+    // Half a character (a lone surrogate) can be sent, but not stored; it becomes the replacement character.
+    json = JSON.parse(text, (_, value: unknown) =>
+      typeof value === 'string' ? value.toWellFormed() : value,
+    );
   } catch {
     return refusal(400, 'not-json', 'The body is not readable JSON.');
   }

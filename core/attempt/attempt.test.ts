@@ -1,5 +1,12 @@
 import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '../test/record';
-import { attemptState, deriveAttempt, liveEntries, readEntry, type EntryContent } from './index';
+import {
+  attemptState,
+  deriveAttempt,
+  entryFormSchema,
+  liveEntries,
+  readEntry,
+  type EntryContent,
+} from './index';
 
 const derived = planFor({});
 const cuts = plannedCuts(derived);
@@ -203,4 +210,16 @@ test('an entry struck twice is refused, and strike-outs themselves stand', () =>
   expect(readEntry({ kind: 'strike', entryId: 'e1', reason: 'again' }, derived, record)).toMatchObject({
     ok: false,
   });
+});
+
+test.each([
+  ['2026-11-25T08:00:00Z', true],
+  ['2026-11-25T08:00:00.123Z', true],
+  ['2026-99-99T99:99:99Z', false],
+  ['0001-01-01T00:00:00Z', false],
+  ['2100-01-01T00:00:00Z', false],
+  ['yesterday', false],
+])('device time %s is taken: %s', (deviceTime, taken) => {
+  const entry = { id: '0b9f4c0e-6f0e-4c3e-8a51-0f6a3d1f0001', kind: 'note', text: 'x', deviceTime };
+  expect(entryFormSchema.isValidSync(entry)).toBe(taken);
 });
