@@ -35,6 +35,7 @@ export async function classBoard(viewer: PersonView): Promise<ClassBoard> {
       : exercises.filter(({ id }) => attempts.some((a) => exerciseOf.get(a.revisionId) === id));
   return {
     className: own.name,
+    asOf: new Date().toISOString(),
     exercises: visible.map((exercise) => {
       const last = revisions.findLast(({ exerciseId }) => exerciseId === exercise.id);
       const draft = JSON.parse(exercise.draft) as PlanForm;

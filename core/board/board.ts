@@ -26,6 +26,8 @@ export interface BoardExercise {
 /** The class: students down, exercises across, attempts where they meet. */
 export interface ClassBoard {
   className: string;
+  /** Server time at which the board was read: ages count from it, so that server and browser print the same. */
+  asOf: string;
   exercises: BoardExercise[];
   students: { id: number; name: string }[];
   attempts: BoardAttempt[];

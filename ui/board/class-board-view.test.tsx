@@ -19,6 +19,7 @@ const attempt = (change: Partial<BoardAttempt>): BoardAttempt => ({
 });
 const board: ClassBoardProps = {
   className: 'Class',
+  asOf: '2026-11-25T10:00:00.000Z',
   exercises: [
     { id: 3, title: 'Clamp screw', thread: '3/4-16 UNF-2A', revision: 1 },
     { id: 4, title: '', thread: '', revision: null },
@@ -49,6 +50,11 @@ test.each([
     />,
   );
   expect(screen.getByRole('link', { name: /One, Clamp screw/ }).getAttribute('href')).toBe(href);
+});
+
+test('the age of the last entry counts from the time of the board, not from the clock of the browser', () => {
+  render(<ClassBoardView {...board} attempts={[attempt({ lastEntryAt: '2026-11-25T09:58:00.000Z' })]} />);
+  expect(screen.getByRole('link', { name: /One, Clamp screw/ }).textContent).toContain('2 minutes ago');
 });
 
 test('drafts stand apart, and only the instructor plans', () => {

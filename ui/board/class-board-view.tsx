@@ -1,6 +1,6 @@
 'use client';
 
-import { formatDistanceToNowStrict } from 'date-fns';
+import { formatDistanceStrict } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
@@ -20,7 +20,7 @@ export interface ClassBoardProps extends ClassBoard {
 const COUNTED: readonly AttemptState[] = ['waiting', 'measured', 'cutting', 'set-up', 'not-begun', 'marked'];
 
 /** The class: students down, exercises across, the state of each attempt where they meet. */
-export function ClassBoardView({ className, exercises, students, attempts, who }: ClassBoardProps) {
+export function ClassBoardView({ className, asOf, exercises, students, attempts, who }: ClassBoardProps) {
   const router = useRouter();
   const say = useToast();
   const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
@@ -136,6 +136,7 @@ export function ClassBoardView({ className, exercises, students, attempts, who }
                             (attempt) =>
                               attempt.studentId === student.id && attempt.exerciseId === exercise.id,
                           )}
+                          asOf={asOf}
                           instructor={instructor}
                           firstWaiting={waiting[0]?.id ?? null}
                           label={`${student.name}, ${exercise.title}`}
@@ -199,11 +200,13 @@ function Count({ word, count, attend }: { word: string; count: number; attend: b
 
 function Tries({
   attempts,
+  asOf,
   instructor,
   firstWaiting,
   label,
 }: {
   attempts: BoardAttempt[];
+  asOf: string;
   instructor: boolean;
   firstWaiting: number | null;
   label: string;
@@ -220,7 +223,7 @@ function Tries({
             className="flex min-h-11 items-center gap-1 rounded-cut px-1 hover:bg-paper-sunk tablet:min-h-12"
           >
             <StateMark state={attempt.state} total={attempt.total} />
-            <span className="text-2xs text-ink-soft">{detail(attempt, attempts.length > 1)}</span>
+            <span className="text-2xs text-ink-soft">{detail(attempt, attempts.length > 1, asOf)}</span>
           </Link>
         </li>
       ))}
@@ -233,12 +236,12 @@ function hrefOf(attempt: BoardAttempt, instructor: boolean): string {
   return toMark ? `/attempts/${attempt.id}/mark` : `/attempts/${attempt.id}`;
 }
 
-function detail(attempt: BoardAttempt, several: boolean): string {
+function detail(attempt: BoardAttempt, several: boolean, asOf: string): string {
   const parts = [
     several ? `try ${attempt.tryNumber}` : '',
     attempt.state === 'cutting' ? `pass ${attempt.passesCut}` : '',
     attempt.lastEntryAt !== null && attempt.state !== 'marked'
-      ? `${formatDistanceToNowStrict(new Date(attempt.lastEntryAt))} ago`
+      ? `${formatDistanceStrict(new Date(attempt.lastEntryAt), new Date(asOf))} ago`
       : '',
   ];
   return parts.filter((part) => part !== '').join(' · ');
