@@ -1,8 +1,7 @@
 import type { Entry, EntryContent, Role } from '@/core/attempt';
-import { overWires } from '@/core/gauging';
+import { overWires, wireCaseOf } from '@/core/gauging';
 import type { DerivedPlan } from '@/core/plan';
 import { setupSteps, type Expected, type SetupStep } from '@/core/steps';
-import { leadOf, pitchOf } from '@/core/thread';
 import { lengthIn, roundTo } from '@/core/units';
 
 /** How far an attempt has come, and what went wrong in it. Thread lengths in the thread's unit. */
@@ -127,7 +126,7 @@ function measurement(
   taper = 0,
 ): EntryContent {
   const { thread, limits } = derived;
-  const wireCase = { pitch: pitchOf(thread), lead: leadOf(thread), wire: derived.wire };
+  const wireCase = wireCaseOf(thread, derived.wire);
   const decimals = thread.unit === 'in' ? 4 : 3;
   const off = limits.tolerance.pitchDiameter * 0.12 * spread;
   const at = (extra: number) => roundTo(overWires(wireCase, pitchDiameter + off + extra), decimals);
@@ -137,6 +136,6 @@ function measurement(
     purpose,
     wire: { value: derived.wire, unit: thread.unit },
     overWires: { start: at(taper + scatter), middle: at(taper / 2), end: at(scatter / 2) },
-    major: purpose === 'final' ? roundTo(derived.blank + off / 4, decimals) : null,
+    crest: purpose === 'final' ? roundTo(derived.blank + off / 4, decimals) : null,
   };
 }

@@ -191,6 +191,8 @@ test('read back after a restart of server and database: nothing is lost', async 
   const record = page.getByRole('list', { name: 'Record' });
   await expect(record.getByText('counted one too many')).toBeVisible();
   await expect(record.getByText('dial 0.011 in, own reading')).toBeVisible();
-  await expect(record.getByText('start 0.7596, middle 0.7595, end 0.7594; major 0.7439 in')).toBeVisible();
+  await expect(
+    record.getByText('start 0.7596, middle 0.7595, end 0.7594; major diameter 0.7439 in'),
+  ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Cut as planned' })).toHaveCount(0);
 });

@@ -31,5 +31,5 @@ time('the same, crests meeting (integrated)', 20, () =>
   readPlan({ ...form, blankDiameter: '20.2', tipKind: 'sharp' }),
 );
 time('section of 20 passes', 50, (round) =>
-  sectionGeometry({ groove, workDiameter: 19.85, readings, chosen: round % 20 }, 760, 500),
+  sectionGeometry({ groove, side: 'external', workDiameter: 19.85, readings, chosen: round % 20 }, 760, 500),
 );

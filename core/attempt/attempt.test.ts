@@ -87,7 +87,7 @@ describe('the remaining feed', () => {
       purpose: 'mid',
       wire: { value: derived.wire, unit: 'in' },
       overWires: { start: over, middle: over, end: over + 0.001 },
-      major: null,
+      crest: null,
     };
     expect(deriveAttempt(derived, recordOf([tapered]), false).remaining?.measured.taper).toBeCloseTo(
       0.001,
@@ -136,16 +136,16 @@ describe('reading an entry', () => {
       'three places',
     ],
     [
-      'final without major',
+      'final without the crest',
       { kind: 'measurement', purpose: 'final', start: '0.76', middle: '0.76', end: '0.76' },
-      'major',
-      'major',
+      'crest',
+      'major diameter',
     ],
     [
       'other wires',
       { kind: 'measurement', purpose: 'mid', start: '0.76', wire: '0.1' },
       'wire',
-      'wires in hand',
+      'those in hand',
     ],
     ['empty note', { kind: 'note', text: ' ' }, 'text', 'Type the note'],
     [
@@ -193,12 +193,12 @@ describe('reading an entry', () => {
       start: '.7595',
       middle: '0.7594',
       end: '19.29 mm',
-      major: '0.7437',
+      crest: '0.7437',
     };
     const read = readEntry(form, derived, []);
     expect(read.ok && read.value).toMatchObject({
       overWires: { start: 0.7595, middle: 0.7594 },
-      major: 0.7437,
+      crest: 0.7437,
       wire: { value: derived.wire },
     });
   });

@@ -30,7 +30,7 @@ export const entryFormSchema = object({
   start: text,
   middle: text,
   end: text,
-  major: text,
+  crest: text,
   text,
   entryId: text,
   reason: text,

@@ -16,7 +16,8 @@ export type EntryContent =
       purpose: 'mid' | 'final';
       wire: Length;
       overWires: Record<Place, number | null>;
-      major: number | null;
+      /** Major diameter, or the minor one of an internal thread. */
+      crest: number | null;
     }
   | { kind: 'note'; text: string }
   | { kind: 'strike'; entryId: string; reason: string }

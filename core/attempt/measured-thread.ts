@@ -1,7 +1,6 @@
 import { compoundFeedFor } from '../compound';
-import { pitchDiameterFrom } from '../gauging';
+import { pitchDiameterFrom, wireCaseOf } from '../gauging';
 import type { DerivedPlan } from '../plan';
-import { leadOf, pitchOf } from '../thread';
 import { lengthIn } from '../units';
 import { PLACES, type MeasurementContent, type Place } from './entry';
 
@@ -19,16 +18,12 @@ export interface MeasuredThread {
 }
 
 /**
- * Pitch diameters by the wires in hand, and the remaining infeed: radial = (mean - target) / 2,
+ * Pitch diameters by the wires in hand, and the remaining infeed: radial = (mean - target) / 2 (internal: turned),
  * compound = radial / cos(angle). The mean of the places measured counts (common practice).
  */
 export function measuredThread(derived: DerivedPlan, measurement: MeasurementContent): MeasuredThread {
   const { thread, plan, target } = derived;
-  const wireCase = {
-    pitch: pitchOf(thread),
-    lead: leadOf(thread),
-    wire: lengthIn(measurement.wire, thread.unit),
-  };
+  const wireCase = wireCaseOf(thread, lengthIn(measurement.wire, thread.unit));
   const sizeAt = (place: Place) => {
     const over = measurement.overWires[place];
     return over === null ? null : pitchDiameterFrom(wireCase, over);
@@ -36,7 +31,7 @@ export function measuredThread(derived: DerivedPlan, measurement: MeasurementCon
   const pitchDiameter = { start: sizeAt('start'), middle: sizeAt('middle'), end: sizeAt('end') };
   const sizes = PLACES.flatMap((place) => pitchDiameter[place] ?? []);
   const mean = sizes.reduce((sum, size) => sum + size, 0) / sizes.length;
-  const remainingRadial = (mean - target) / 2;
+  const remainingRadial = (thread.side === 'external' ? mean - target : target - mean) / 2;
   return {
     pitchDiameter,
     mean,
@@ -49,4 +44,11 @@ export function measuredThread(derived: DerivedPlan, measurement: MeasurementCon
     remainingRadial,
     remainingCompound: compoundFeedFor(remainingRadial, plan.compoundAngleDeg),
   };
+}
+
+/** Past the limit where nothing brings metal back: under the band outside, over it inside. */
+export function isOverCut({ limits }: DerivedPlan, measured: MeasuredThread): boolean {
+  return limits.side === 'external'
+    ? measured.smallest < limits.pitchDiameter.min - 1e-9
+    : measured.largest > limits.pitchDiameter.max + 1e-9;
 }

@@ -1,4 +1,5 @@
 import { bad, good, type Result } from '../errors/field-issue';
+import { capital, MEASURING_WORDS } from '../gauging';
 import type { DerivedPlan } from '../plan';
 import { pitchOf } from '../thread';
 import { setupSteps, type SetupStep, type StepUnit } from '../steps';
@@ -114,6 +115,7 @@ function readPass(form: Fields, derived: DerivedPlan): Result<EntryContent> {
 function readMeasurement(form: Fields, derived: DerivedPlan): Result<EntryContent> {
   const { thread, blank, overWires } = derived;
   const { unit } = thread;
+  const words = MEASURING_WORDS[thread.side];
   const show = (value: number) => formatLength({ value, unit });
   if (form.purpose !== 'mid' && form.purpose !== 'final') {
     return bad('purpose', 'unreadable', 'Say whether this is a measurement in mid-course or the final one.');
@@ -125,11 +127,14 @@ function readMeasurement(form: Fields, derived: DerivedPlan): Result<EntryConten
     return bad(
       'wire',
       'out-of-range',
-      `The plan’s wires are ${show(derived.wire)} ${unit}: type the size of the wires in hand.`,
+      `The plan’s ${words.pieces} are ${show(derived.wire)} ${unit}: type the size of those in hand.`,
     );
   }
-  const low = overWires.target - pitchOf(thread);
-  const high = blank + 3 * wire.value;
+  const pitch = pitchOf(thread);
+  const [low, high] =
+    thread.side === 'external'
+      ? [overWires.target - pitch, blank + 3 * wire.value]
+      : [blank - 3 * wire.value, overWires.target + pitch];
   const places: Record<Place, number | null> = { start: null, middle: null, end: null };
   for (const place of PLACES) {
     const text = form[place] ?? '';
@@ -140,36 +145,37 @@ function readMeasurement(form: Fields, derived: DerivedPlan): Result<EntryConten
       return bad(
         place,
         'out-of-range',
-        `Over these wires the thread reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`,
+        `${capital(words.over)} of this size the thread reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`,
       );
     }
     places[place] = read.value;
   }
-  const majorText = form.major ?? '';
-  const major = majorText.trim() === '' ? good(null) : lengthOf('major', majorText, unit);
-  if (!major.ok) return major;
-  if (major.value !== null && Math.abs(major.value - blank) > pitchOf(thread)) {
+  const crestText = form.crest ?? '';
+  const crest = crestText.trim() === '' ? good(null) : lengthOf('crest', crestText, unit);
+  if (!crest.ok) return crest;
+  if (crest.value !== null && Math.abs(crest.value - blank) > pitch) {
     return bad(
-      'major',
+      'crest',
       'out-of-range',
-      `The blank was planned at ${show(blank)} ${unit}. Measure the outside diameter again.`,
+      `The ${words.work} was planned at ${show(blank)} ${unit}. Measure the ${words.crest} again.`,
     );
   }
   const measured = PLACES.filter((place) => places[place] !== null).length;
-  if (measured === 0) return bad('start', 'required', 'Type the reading over wires at one place at least.');
+  if (measured === 0)
+    return bad('start', 'required', `Type the reading ${words.over} at one place at least.`);
   if (form.purpose === 'final') {
     const missing = PLACES.find((place) => places[place] === null);
     if (missing !== undefined)
       return bad(missing, 'required', 'The final measurement wants all three places.');
-    if (major.value === null)
-      return bad('major', 'required', 'The final measurement wants the major diameter too.');
+    if (crest.value === null)
+      return bad('crest', 'required', `The final measurement wants the ${words.crest} too.`);
   }
   return good({
     kind: 'measurement',
     purpose: form.purpose,
     wire: { value: wire.value, unit },
     overWires: places,
-    major: major.value,
+    crest: crest.value,
   });
 }
 

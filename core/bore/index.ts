@@ -1,1 +1,2 @@
 export * from './bore';
+export * from './bore-advice';

@@ -1,7 +1,7 @@
 import { object, string } from 'yup';
 import { boreForPercent, percentForBore } from '../bore';
 import { bad, good, type Result } from '../errors/field-issue';
-import { pitchOf, threadLimits } from '../thread';
+import { formOf, pitchOf, threadLimits } from '../thread';
 import { positive, readThread, shape, thread } from './request';
 
 const schema = object({
@@ -23,12 +23,15 @@ export function calcBore(request: unknown): Result<object> {
   if (limits.side === 'external')
     return bad('thread', 'unsupported', 'A bore needs an internal class, such as 2B or 6H.');
   const { nominalDiameter } = parsed.value;
+  const form = formOf(parsed.value);
   const pitch = pitchOf(parsed.value);
-  const diameter = boreForPercent(nominalDiameter, pitch, read.value.percent, read.value.basis);
+  const diameter = boreForPercent(form, nominalDiameter, pitch, read.value.percent, read.value.basis);
+  if (diameter === null)
+    return bad('basis', 'unsupported', `A ${form.name} thread has the basis "basic" only.`);
   return good({
     diameter,
     range: limits.minor,
-    percentOfBasic: percentForBore(nominalDiameter, pitch, diameter, 'basic'),
-    percentOfFull: percentForBore(nominalDiameter, pitch, diameter, 'full'),
+    percentOfBasic: percentForBore(form, nominalDiameter, pitch, diameter, 'basic'),
+    percentOfFull: percentForBore(form, nominalDiameter, pitch, diameter, 'full'),
   });
 }

@@ -1,8 +1,9 @@
 import { number, object } from 'yup';
 import { compoundFeedFor } from '../compound';
-import { radialDepthFor } from '../depth';
+import { depthCaseOf, radialDepthFor } from '../depth';
 import { bad, good, type Result } from '../errors/field-issue';
-import { pitchOf } from '../thread';
+import { formOf, pitchOf } from '../thread';
+import { radians } from '../units';
 import { positive, readThread, readTip, shape, thread, tip } from './request';
 
 const schema = object({
@@ -36,14 +37,15 @@ export function calcDepth(request: unknown): Result<object> {
       `workDiameter must be ${word} pitchDiameter for an ${side} thread.`,
     );
   }
-  if (material >= 2 * pitch)
+  const pointed = pitch / 2 / Math.tan(radians(formOf(parsed.value).flankAngleDeg));
+  if (material >= 2 * pointed)
     return bad(
       'workDiameter',
       'not-reachable',
       'workDiameter is too far from pitchDiameter: the crest would come to a point.',
     );
   const radialDepth = radialDepthFor(
-    { workDiameter, pitch, tip: readTip(read.value.tip), side },
+    depthCaseOf(parsed.value, workDiameter, readTip(read.value.tip)),
     pitchDiameter,
   );
   if (radialDepth <= 0)

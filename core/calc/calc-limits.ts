@@ -1,6 +1,6 @@
 import { object } from 'yup';
 import { good, type Result } from '../errors/field-issue';
-import { leadOf, pitchOf, printDesignation, threadLimits, tpiOf } from '../thread';
+import { leadOf, namesSquare, pitchOf, printDesignation, readSquare, threadLimits, tpiOf } from '../thread';
 import { readThread, shape, thread } from './request';
 
 const schema = object({ thread: thread() });
@@ -9,6 +9,7 @@ const schema = object({ thread: thread() });
 export function calcLimits(request: unknown): Result<object> {
   const read = shape(schema, request);
   if (!read.ok) return read;
+  if (namesSquare(read.value.thread)) return squareSizes(read.value.thread);
   const parsed = readThread(read.value.thread);
   if (!parsed.ok) return parsed;
   const { standard, side, allowance, major, pitchDiameter, minor } = threadLimits(parsed.value);
@@ -27,5 +28,28 @@ export function calcLimits(request: unknown): Result<object> {
     major,
     pitchDiameter,
     minor,
+  });
+}
+
+/** A square thread has basic sizes only: they stand as the limit of most material, the other is null. */
+function squareSizes(text: string): Result<object> {
+  const read = readSquare(text);
+  if (!read.ok) return read;
+  const { designation, unit, hand, starts, pitch, lead, major, pitchDiameter, minor } = read.value;
+  const basic = (max: number) => ({ min: null, max });
+  return good({
+    designation,
+    standard: null,
+    unit,
+    side: 'external',
+    hand,
+    starts,
+    pitch,
+    lead,
+    ...(unit === 'in' ? { tpi: 1 / pitch } : {}),
+    allowance: 0,
+    major: basic(major),
+    pitchDiameter: basic(pitchDiameter),
+    minor: basic(minor),
   });
 }

@@ -6,9 +6,10 @@ import {
   leadAngleDeg,
   overWires,
   pitchDiameterFrom,
+  wireCaseOf,
   wireRange,
 } from '../gauging';
-import { leadOf, pitchOf, threadLimits } from '../thread';
+import { crestLimits, formOf, leadOf, pitchOf, threadLimits } from '../thread';
 import { positive, readThread, shape, thread } from './request';
 
 const schema = object({ thread: thread(), wire: positive(), measured: positive() });
@@ -26,11 +27,11 @@ export function calcWires(request: unknown): Result<object> {
   const pitch = pitchOf(parsed.value);
   const lead = leadOf(parsed.value);
   const { pitchDiameter } = limits;
-  const range =
-    limits.side === 'external'
-      ? wireRange(pitch, limits.major.max, pitchDiameter.max)
-      : wireRange(pitch, limits.minor.min, pitchDiameter.min);
-  const wire = read.value.wire ?? bestWire(pitch);
+  const form = formOf(parsed.value);
+  const most = limits.side === 'external' ? 'max' : 'min';
+  const range = wireRange(form, pitch, crestLimits(limits)[most], pitchDiameter[most]);
+  const best = bestWire(pitch, form.flankAngleDeg);
+  const wire = read.value.wire ?? best;
   if (wire < range.min || wire > range.max) {
     return bad(
       'wire',
@@ -38,7 +39,7 @@ export function calcWires(request: unknown): Result<object> {
       `wire ${wire} does not touch the flanks and stand proud of the crest: use ${range.min.toFixed(5)} to ${range.max.toFixed(5)} ${parsed.value.unit}.`,
     );
   }
-  const wireCase = { pitch, lead, wire, side: limits.side };
+  const wireCase = wireCaseOf(parsed.value, wire);
   const middle = (pitchDiameter.min + pitchDiameter.max) / 2;
   const over = { min: overWires(wireCase, pitchDiameter.min), max: overWires(wireCase, pitchDiameter.max) };
   const { measured } = read.value;
@@ -50,7 +51,7 @@ export function calcWires(request: unknown): Result<object> {
     );
   }
   return good({
-    bestWire: bestWire(pitch),
+    bestWire: best,
     wireRange: range,
     wire,
     leadAngle: leadAngleDeg(lead, middle),

@@ -1,4 +1,7 @@
+import { threadOf } from '../test/thread';
 import { depthRuleLandings, DEPTH_RULES } from './index';
+
+const M10X1 = threadOf('M10x1-6g');
 
 /** Each rule lands on the basic pitch diameter for exactly the tip and blank that it assumes (trade, section 4). */
 test.each([
@@ -8,7 +11,7 @@ test.each([
   ['p8', { kind: 'flat', flat: 0.125 }],
   ['sharp', { kind: 'sharp' }],
 ] as const)('%s is right for its own tip', (id, tip) => {
-  const landing = depthRuleLandings({ workDiameter: 10, pitch: 1, tip }, { min: 9.34, max: 9.36 }).find(
+  const landing = depthRuleLandings(M10X1, 10, tip, { min: 9.34, max: 9.36 }).find(
     ({ rule }) => rule.id === id,
   );
   expect(landing?.pitchDiameter).toBeCloseTo(10 - 0.64952, 4);
@@ -16,24 +19,24 @@ test.each([
 });
 
 test('with a sharp tip the P/8 rule leaves the thread oversize, and it can still be cut', () => {
-  const landing = depthRuleLandings(
-    { workDiameter: 10, pitch: 1, tip: { kind: 'sharp' } },
-    { min: 9.3, max: 9.35 },
-  ).find(({ rule }) => rule.id === 'p8');
+  const landing = depthRuleLandings(M10X1, 10, { kind: 'sharp' }, { min: 9.3, max: 9.35 }).find(
+    ({ rule }) => rule.id === 'p8',
+  );
   expect(landing).toMatchObject({ verdict: 'over', canStillBeCut: true });
 });
 
 test('a full V is scrap for a flat tip', () => {
-  const landing = depthRuleLandings(
-    { workDiameter: 10, pitch: 1, tip: { kind: 'flat', flat: 0.125 } },
-    { min: 9.3, max: 9.35 },
-  ).find(({ rule }) => rule.id === 'full-v');
+  const landing = depthRuleLandings(M10X1, 10, { kind: 'flat', flat: 0.125 }, { min: 9.3, max: 9.35 }).find(
+    ({ rule }) => rule.id === 'full-v',
+  );
   expect(landing).toMatchObject({ verdict: 'under', canStillBeCut: false });
 });
 
 test('inside, 0.75 P on the compound is right for a sharp tool in the basic bore', () => {
   const landings = depthRuleLandings(
-    { workDiameter: 10 - 1.08253, pitch: 1, tip: { kind: 'sharp' }, side: 'internal' },
+    threadOf('M10x1-6H'),
+    10 - 1.08253,
+    { kind: 'sharp' },
     { min: 9.35, max: 9.45 },
   );
   expect(landings.map(({ rule }) => rule.id)).toEqual(['basic', 'compound-075']);
@@ -42,4 +45,24 @@ test('inside, 0.75 P on the compound is right for a sharp tool in the basic bore
 
 test('every rule says what it assumes', () => {
   DEPTH_RULES.forEach(({ assumes }) => expect(assumes.length).toBeGreaterThan(10));
+});
+
+/** Published tool widths: 0.3707 P - 0.259 clearance (ASME B1.5), 0.366 P - 0.536 a_c (ISO 2901), root radius 0.1373 P (BS 84). */
+test.each([
+  ['3/4-6 Acme-2G', 'acme-clearance', 0.75, { kind: 'flat', flat: 0.3707 / 6 - 0.2586 * 0.02 }, 0.6667],
+  ['Tr30x6-7e', 'trapezoidal-clearance', 30, { kind: 'flat', flat: 0.36603 * 6 - 0.5359 * 0.5 }, 27],
+  ['7/8-9 BSW medium bolt', 'whitworth-rounded', 0.875, { kind: 'radius', radius: 0.137329 / 9 }, 0.8039],
+] as const)(
+  '%s by %s with its own tool lands on the basic pitch diameter',
+  (thread, id, work, tip, lands) => {
+    const landing = depthRuleLandings(threadOf(thread), work, tip, { min: 0, max: 100 }).find(
+      ({ rule }) => rule.id === id,
+    );
+    expect(landing?.pitchDiameter).toBeCloseTo(lands, 3);
+  },
+);
+
+test('a form sees its own rules only', () => {
+  const rules = depthRuleLandings(threadOf('Tr30x6-7e'), 30, { kind: 'sharp' }, { min: 26, max: 27 });
+  expect(rules.map(({ rule }) => rule.form)).toEqual(['trapezoidal', 'trapezoidal']);
 });

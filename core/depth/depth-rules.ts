@@ -1,72 +1,140 @@
-import { FORM_60, type Side } from '../thread';
-import { pitchDiameterAt, type DepthCase } from './radial-depth';
+import {
+  acmeClearanceIn,
+  crestClearanceMm,
+  FORM_60,
+  FORM_WHITWORTH,
+  formOf,
+  pitchOf,
+  type Side,
+  type Thread,
+  type ThreadForm,
+} from '../thread';
+import type { Tip } from '../tool';
+import { depthCaseOf, pitchDiameterAt } from './radial-depth';
 
 /** A rule of thumb for the depth, and what it takes for granted. Common practice unless the formula is named. */
 export interface DepthRule {
   id: string;
+  form: ThreadForm['id'];
   name: string;
-  /** Radial depth in pitches. */
-  radialPitches: number;
+  /** Radial depth for a pitch, both in the thread's unit. */
+  radialDepth: (pitch: number) => number;
   assumes: string;
   sides: readonly Side[];
 }
 
-/** Compound feed 0.75 P is a radial depth of 0.75 cos 30. */
-const COMPOUND_075 = 0.75 * Math.cos(Math.PI / 6);
-
 const BOTH: readonly Side[] = ['external', 'internal'];
 const EXTERNAL: readonly Side[] = ['external'];
+
+function pitches(share: number): (pitch: number) => number {
+  return (pitch) => share * pitch;
+}
 
 /** All the taught rules, side by side. None of them knows the real blank or the real tip. */
 export const DEPTH_RULES: readonly DepthRule[] = [
   {
     id: 'half-pitch',
+    form: 'sixty',
     name: 'half the pitch, then try the nut',
-    radialPitches: 0.5,
+    radialDepth: pitches(0.5),
     assumes: 'a starting point for a metric plunge, not a depth',
     sides: EXTERNAL,
   },
   {
     id: 'basic',
+    form: 'sixty',
     name: 'radial 0.5413 P',
-    radialPitches: (5 / 8) * FORM_60.fundamentalHeight,
-    assumes: 'flat of P/4 at the tip (basic form), blank at nominal',
+    radialDepth: pitches((5 / 8) * FORM_60.fundamentalHeight),
+    assumes: 'flat of P/4 at the tip outside, P/8 inside (basic form), blank or bore at nominal',
     sides: BOTH,
   },
   {
     id: 'rounded',
+    form: 'sixty',
     name: 'radial 0.6134 P',
-    radialPitches: 0.61343,
+    radialDepth: pitches(FORM_60.majorToRoundedRoot / 2),
     assumes: 'root rounded by H/6, blank at nominal',
     sides: EXTERNAL,
   },
   {
     id: 'compound-075',
+    form: 'sixty',
     name: 'compound 0.75 P at 30°',
-    radialPitches: COMPOUND_075,
+    radialDepth: pitches(0.75 * Math.cos(Math.PI / 6)),
     assumes: 'flat of P/8 outside (a sharp tool inside), blank at nominal',
     sides: BOTH,
   },
   {
     id: 'p8',
+    form: 'sixty',
     name: 'radial 0.6495 P',
-    radialPitches: 0.64952,
+    radialDepth: pitches(FORM_60.fullDoubleHeight / 2),
     assumes: 'flat of P/8; doubled, it stands on many centre gauges',
     sides: EXTERNAL,
   },
   {
     id: 'sharp',
+    form: 'sixty',
     name: 'radial 0.7578 P',
-    radialPitches: 0.75777,
+    radialDepth: pitches((7 / 8) * FORM_60.fundamentalHeight),
     assumes: 'sharp tip, to reach the basic pitch diameter',
     sides: EXTERNAL,
   },
   {
     id: 'full-v',
+    form: 'sixty',
     name: 'radial 0.866 P',
-    radialPitches: FORM_60.fundamentalHeight,
+    radialDepth: pitches(FORM_60.fundamentalHeight),
     assumes: 'full sharp V, until the crest comes to a point',
     sides: EXTERNAL,
+  },
+  {
+    id: 'acme-basic',
+    form: 'acme',
+    name: 'half the pitch',
+    radialDepth: pitches(0.5),
+    assumes: 'basic form: no clearance at the root',
+    sides: BOTH,
+  },
+  {
+    id: 'acme-clearance',
+    form: 'acme',
+    name: 'half the pitch and half the clearance',
+    radialDepth: (pitch) => pitch / 2 + acmeClearanceIn(pitch) / 2,
+    assumes: 'tool of the published width 0.3707 P − 0.259 × clearance, blank or bore at nominal (ASME B1.5)',
+    sides: BOTH,
+  },
+  {
+    id: 'trapezoidal-basic',
+    form: 'trapezoidal',
+    name: 'half the pitch',
+    radialDepth: pitches(0.5),
+    assumes: 'basic form: no clearance at the root',
+    sides: BOTH,
+  },
+  {
+    id: 'trapezoidal-clearance',
+    form: 'trapezoidal',
+    name: 'H4 = 0.5 P + a_c',
+    radialDepth: (pitch) => pitch / 2 + crestClearanceMm(pitch),
+    assumes: 'tool of the published width 0.366 P − 0.54 a_c, blank or bore at nominal (ISO 2901)',
+    sides: BOTH,
+  },
+  {
+    id: 'whitworth-rounded',
+    form: 'whitworth',
+    name: 'radial 0.6403 P',
+    radialDepth: pitches(FORM_WHITWORTH.majorToMinor / 2),
+    assumes: 'root rounded by 0.1373 P, blank or bore at nominal (BS 84)',
+    sides: BOTH,
+  },
+  {
+    id: 'whitworth-sharp',
+    form: 'whitworth',
+    name: 'radial 0.8004 P',
+    radialDepth: pitches((5 / 6) * FORM_WHITWORTH.fundamentalHeight),
+    assumes: 'sharp tip, to reach the basic pitch diameter',
+    sides: BOTH,
   },
 ];
 
@@ -81,14 +149,18 @@ export interface DepthRuleLanding {
   canStillBeCut: boolean;
 }
 
-/** All rules that apply to a side, worked out for the real blank and tip. Lengths in the thread's unit. */
+/** All rules that apply to a thread, worked out for the real blank or bore and the tip. Lengths in the thread's unit. */
 export function depthRuleLandings(
-  depthCase: DepthCase,
+  thread: Thread,
+  workDiameter: number,
+  tip: Tip,
   band: { min: number; max: number },
 ): DepthRuleLanding[] {
-  const side = depthCase.side ?? 'external';
-  return DEPTH_RULES.filter((rule) => rule.sides.includes(side)).map((rule) => {
-    const radialDepth = rule.radialPitches * depthCase.pitch;
+  const depthCase = depthCaseOf(thread, workDiameter, tip);
+  const pitch = pitchOf(thread);
+  const { id } = formOf(thread);
+  return DEPTH_RULES.filter((rule) => rule.form === id && rule.sides.includes(thread.side)).map((rule) => {
+    const radialDepth = rule.radialDepth(pitch);
     const pitchDiameter = pitchDiameterAt(depthCase, radialDepth);
     const verdict = pitchDiameter > band.max ? 'over' : pitchDiameter < band.min ? 'under' : 'inside';
     return {
@@ -96,7 +168,7 @@ export function depthRuleLandings(
       radialDepth,
       pitchDiameter,
       verdict,
-      canStillBeCut: verdict === (side === 'external' ? 'over' : 'under'),
+      canStillBeCut: verdict === (thread.side === 'external' ? 'over' : 'under'),
     };
   });
 }

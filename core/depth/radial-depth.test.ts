@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { MM_PER_INCH } from '../units';
 import { pitchDiameterAt, radialDepthFor } from './index';
 
+const flankAngleDeg = 30;
+
 /** Closed forms of the 60 degree profile (ISO 68-1): basic height from a sharp or flat tool at the nominal blank. */
 test.each([
   ['sharp tip to d2: 0.7578 P', { kind: 'sharp' } as const, 0.7578],
@@ -9,7 +11,7 @@ test.each([
   ['flat P/4, basic form: 0.5413 P', { kind: 'flat', flat: 0.25 } as const, 0.5413],
   ['radius H/6: 0.6134 P', { kind: 'radius', radius: 0.866025404 / 6 } as const, 0.6134],
 ])('%s', (_, tip, height) => {
-  const depth = radialDepthFor({ workDiameter: 10, pitch: 1, tip }, 10 - 0.64951905);
+  const depth = radialDepthFor({ workDiameter: 10, pitch: 1, tip, flankAngleDeg }, 10 - 0.64951905);
   expect(depth).toBeCloseTo(height, 4);
 });
 
@@ -22,8 +24,8 @@ const tips = fc.oneof(
 test('depth and back gives the pitch diameter', () => {
   fc.assert(
     fc.property(tips, fc.double({ min: 9, max: 9.9, noNaN: true }), (tip, pitchDiameter) => {
-      const depthCase = { workDiameter: 10, pitch: 1, tip };
-      const internal = { workDiameter: 8.9, pitch: 1, tip, side: 'internal' as const };
+      const depthCase = { workDiameter: 10, pitch: 1, tip, flankAngleDeg };
+      const internal = { workDiameter: 8.9, pitch: 1, tip, flankAngleDeg, side: 'internal' as const };
       expect(pitchDiameterAt(internal, radialDepthFor(internal, pitchDiameter))).toBeCloseTo(
         pitchDiameter,
         10,
@@ -38,7 +40,7 @@ test('depth and back gives the pitch diameter', () => {
 
 test('the same geometry in inch and in mm gives the same depth', () => {
   const inch = radialDepthFor(
-    { workDiameter: 0.748, pitch: 1 / 16, tip: { kind: 'radius', radius: 0.008 } },
+    { workDiameter: 0.748, pitch: 1 / 16, tip: { kind: 'radius', radius: 0.008 }, flankAngleDeg },
     0.7054,
   );
   const mm = radialDepthFor(
@@ -46,6 +48,7 @@ test('the same geometry in inch and in mm gives the same depth', () => {
       workDiameter: 0.748 * MM_PER_INCH,
       pitch: MM_PER_INCH / 16,
       tip: { kind: 'radius', radius: 0.008 * MM_PER_INCH },
+      flankAngleDeg,
     },
     0.7054 * MM_PER_INCH,
   );
@@ -55,7 +58,7 @@ test('the same geometry in inch and in mm gives the same depth', () => {
 /** The trade's internal case: 0.75 P on the compound at 30 degrees assumes a sharp tool in the basic bore. */
 test('internal: a sharp tool from the basic bore goes 0.6495 P to the basic pitch diameter', () => {
   const depth = radialDepthFor(
-    { workDiameter: 10 - 1.08253175, pitch: 1, tip: { kind: 'sharp' }, side: 'internal' },
+    { workDiameter: 10 - 1.08253175, pitch: 1, tip: { kind: 'sharp' }, flankAngleDeg, side: 'internal' },
     10 - 0.64951905,
   );
   expect(depth).toBeCloseTo(0.6495, 4);

@@ -1,4 +1,4 @@
-import { FORM_60, type Side } from '../thread';
+import { formOf, pitchOf, type Side, type Thread } from '../thread';
 import { tipShortening, type Tip } from '../tool';
 import { radians } from '../units';
 
@@ -7,9 +7,15 @@ export interface DepthCase {
   workDiameter: number;
   pitch: number;
   tip: Tip;
-  flankAngleDeg?: number;
+  flankAngleDeg: number;
   /** External by default. */
   side?: Side;
+}
+
+/** A thread, its real blank or bore and a tip, as the functions here take them. */
+export function depthCaseOf(thread: Thread, workDiameter: number, tip: Tip): DepthCase {
+  const { flankAngleDeg } = formOf(thread);
+  return { workDiameter, pitch: pitchOf(thread), tip, flankAngleDeg, side: thread.side };
 }
 
 /**
@@ -17,7 +23,7 @@ export interface DepthCase {
  * h = (Dm - d2) / 2 + P / (4 tan a) - shortening of the tip. For 60 degrees and a flat f this is
  * (Dm - d2) / 2 + (P / 2 - f) (sqrt 3) / 2. Internal likewise outward, from the bore. Geometry, no allowance for bending or burrs.
  *
- * @example radialDepthFor({ workDiameter: 0.748, pitch: 0.1, tip: { kind: 'flat', flat: 0.0125 } }, 0.6803) // 0.0663
+ * @example radialDepthFor({ workDiameter: 0.748, pitch: 0.1, tip: { kind: 'flat', flat: 0.0125 }, flankAngleDeg: 30 }, 0.6803) // 0.0663
  */
 export function radialDepthFor(depthCase: DepthCase, pitchDiameter: number): number {
   return (inwardSign(depthCase) * (depthCase.workDiameter - pitchDiameter)) / 2 + groundHeight(depthCase);
@@ -29,7 +35,7 @@ export function pitchDiameterAt(depthCase: DepthCase, radialDepth: number): numb
 }
 
 /** Depth at which the groove is exactly half a pitch wide at the surface: shallower, it has no pitch diameter. */
-export function groundHeight({ pitch, tip, flankAngleDeg = FORM_60.flankAngleDeg }: DepthCase): number {
+export function groundHeight({ pitch, tip, flankAngleDeg }: DepthCase): number {
   return pitch / 4 / Math.tan(radians(flankAngleDeg)) - tipShortening(tip, flankAngleDeg);
 }
 

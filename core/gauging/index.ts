@@ -1,4 +1,7 @@
+export * from './measured-pitch-diameter';
+export * from './measuring-words';
 export * from './other-gauges';
 export * from './three-wires';
 export * from './uncertainty';
 export * from './wire-on-helicoid';
+export * from './wire-sets';

@@ -1,28 +1,26 @@
-import { parseDesignation, threadLimits } from '../thread';
+import { limitsOf, threadOf } from '../test/thread';
 import { gaugeSizes, leadAngleMatters, overOneWire, overWires, bestWire, sideClearanceDeg } from './index';
 
-function limitsOf(text: string) {
-  const read = parseDesignation(text);
-  if (!read.ok) throw new Error(text);
-  return { thread: read.value.thread, limits: threadLimits(read.value.thread) };
+function caseOf(text: string) {
+  return { thread: threadOf(text), limits: limitsOf(text) };
 }
 
 test('one wire reads half of three wires and half of the crests', () => {
-  const three = overWires({ pitch: 2, lead: 0, wire: bestWire(2) }, 14.583);
-  const oneByGeometry = (14.583 + 3 * bestWire(2) - Math.sqrt(3)) / 2 + 15.88 / 2;
+  const three = overWires({ pitch: 2, lead: 0, wire: bestWire(2, 30), flankAngleDeg: 30 }, 14.583);
+  const oneByGeometry = (14.583 + 3 * bestWire(2, 30) - Math.sqrt(3)) / 2 + 15.88 / 2;
   expect(overOneWire(three, 15.88)).toBeCloseTo(oneByGeometry, 9);
 });
 
 test('GO stands at most material on both sides', () => {
-  expect(gaugeSizes(limitsOf('3/4-16 UNF-2A').limits)).toEqual({ kind: 'ring', go: 0.7079, noGo: 0.7029 });
-  expect(gaugeSizes(limitsOf('M16x2-6H').limits)).toEqual({ kind: 'plug', go: 14.701, noGo: 14.913 });
+  expect(gaugeSizes(limitsOf('3/4-16 UNF-2A'))).toEqual({ kind: 'ring', go: 0.7079, noGo: 0.7029 });
+  expect(gaugeSizes(limitsOf('M16x2-6H'))).toEqual({ kind: 'plug', go: 14.701, noGo: 14.913 });
 });
 
 test('the lead angle matters for several starts, not for one', () => {
-  const one = limitsOf('M16x2-6g');
-  expect(leadAngleMatters(one.thread, one.limits, bestWire(2))).toMatchObject({ matters: false });
-  const four = limitsOf('M16xPh8P2-6g');
-  expect(leadAngleMatters(four.thread, four.limits, bestWire(2))).toMatchObject({ matters: true });
+  const one = caseOf('M16x2-6g');
+  expect(leadAngleMatters(one.thread, one.limits, bestWire(2, 30))).toMatchObject({ matters: false });
+  const four = caseOf('M16xPh8P2-6g');
+  expect(leadAngleMatters(four.thread, four.limits, bestWire(2, 30))).toMatchObject({ matters: true });
 });
 
 test('side clearance is the lead angle at the root and a margin', () => {

@@ -1,5 +1,5 @@
-import { leadOf, pitchOf, type ThreadLimits, type Thread } from '../thread';
-import { leadAngleDeg, overWires } from './three-wires';
+import type { Thread, ThreadLimits } from '../thread';
+import { leadAngleCorrection, leadAngleDeg, wireCaseOf } from './three-wires';
 
 /** Over one wire and the opposite crests: half of what three wires read and half of the real major diameter. */
 export function overOneWire(overThreeWires: number, realMajor: number): number {
@@ -26,10 +26,8 @@ export function leadAngleMatters(
   limits: ThreadLimits,
   wire: number,
 ): { correction: number; matters: boolean } {
-  const wireCase = { pitch: pitchOf(thread), wire, side: limits.side };
   const middle = (limits.pitchDiameter.min + limits.pitchDiameter.max) / 2;
-  const correction =
-    overWires({ ...wireCase, lead: leadOf(thread) }, middle) - overWires({ ...wireCase, lead: 0 }, middle);
+  const correction = leadAngleCorrection(wireCaseOf(thread, wire), middle);
   return { correction, matters: Math.abs(correction) > limits.tolerance.pitchDiameter / 10 };
 }
 

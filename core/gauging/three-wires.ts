@@ -1,4 +1,4 @@
-import { FORM_60, type Side } from '../thread';
+import { formOf, leadOf, pitchOf, type Side, type Thread, type ThreadForm } from '../thread';
 import { degrees, radians } from '../units';
 import { wireAxisRadius } from './wire-on-helicoid';
 
@@ -7,31 +7,40 @@ export interface WireCase {
   pitch: number;
   lead: number;
   wire: number;
-  flankAngleDeg?: number;
+  flankAngleDeg: number;
   /** External by default; internal is measured over balls. */
   side?: Side;
 }
 
-/** Wire that touches the flanks at the pitch line: P / (2 cos a), 0.57735 P for 60 degrees (ASME B1.2). */
-export function bestWire(pitch: number, flankAngleDeg = FORM_60.flankAngleDeg): number {
+/** The wires of a thread, as `overWires` and its kin take them. */
+export function wireCaseOf(thread: Thread, wire: number): WireCase {
+  const { flankAngleDeg } = formOf(thread);
+  return { pitch: pitchOf(thread), lead: leadOf(thread), wire, flankAngleDeg, side: thread.side };
+}
+
+/** Wire that touches the flanks at the pitch line: P / (2 cos a), 0.57735 P for 60 degrees (ASME B1.2), 0.51645 P for 29 (ASME B1.5). */
+export function bestWire(pitch: number, flankAngleDeg: number): number {
   return pitch / (2 * Math.cos(radians(flankAngleDeg)));
 }
 
 /**
- * Wires that can be used on a real thread: they must stand proud of the crest and still touch the flanks below it.
- * At the nominal external crest this is 0.5052 P to 1.0104 P; at the internal one (balls) 0.433 P to 0.866 P.
+ * Wires that can be used on a real thread: they must stand proud of the crest and still touch the straight flanks
+ * below it, where a rounded crest ends them sooner. At the nominal external 60 degree crest this is 0.5052 P to
+ * 1.0104 P; at the internal one (balls) 0.433 P to 0.866 P.
  *
  * @param crestDiameter real major diameter, or the bore of an internal thread
  */
 export function wireRange(
+  form: ThreadForm,
   pitch: number,
   crestDiameter: number,
   pitchDiameter: number,
 ): { min: number; max: number } {
-  const angle = radians(FORM_60.flankAngleDeg);
+  const angle = radians(form.flankAngleDeg);
   const crestHeight = Math.abs(crestDiameter - pitchDiameter) / 2;
+  const straight = crestHeight - form.crestRadius * pitch * (1 - Math.sin(angle));
   const min = (2 * crestHeight + pitch / 2 / Math.tan(angle)) / (1 + 1 / Math.sin(angle));
-  const max = (2 * (pitch / 4 + crestHeight * Math.tan(angle))) / Math.cos(angle);
+  const max = (2 * (pitch / 4 + straight * Math.tan(angle))) / Math.cos(angle);
   return { min, max };
 }
 
@@ -43,7 +52,7 @@ export function plainLeadAngleCorrection(
   { lead, wire, flankAngleDeg }: WireCase,
   pitchDiameter: number,
 ): number {
-  const angle = radians(flankAngleDeg ?? FORM_60.flankAngleDeg);
+  const angle = radians(flankAngleDeg);
   const slope = lead / (Math.PI * pitchDiameter);
   return ((wire * slope ** 2) / 2) * (Math.cos(angle) / Math.tan(angle));
 }
@@ -63,7 +72,7 @@ export function leadAngleDeg(lead: number, pitchDiameter: number): number {
  * d2 + w (1 + 1 / sin a) - (P / 2) cot a, for 60 degrees d2 + 3 w - 0.866025 P (ASME B1.2).
  */
 export function overWires(wireCase: WireCase, pitchDiameter: number): number {
-  const { pitch, lead, wire, flankAngleDeg = FORM_60.flankAngleDeg, side = 'external' } = wireCase;
+  const { pitch, lead, wire, flankAngleDeg, side = 'external' } = wireCase;
   return 2 * wireAxisRadius({ pitch, lead, pitchDiameter, wire, flankAngleDeg, side }) + wire;
 }
 
@@ -79,17 +88,12 @@ export function pitchDiameterFrom(wireCase: WireCase, measuredOverWires: number)
 }
 
 /** What a wrong or worn wire adds to the reading: (1 + 1 / sin a) times its error, three times for 60 degrees. */
-export function wireErrorFactor(flankAngleDeg = FORM_60.flankAngleDeg): number {
+export function wireErrorFactor(flankAngleDeg: number): number {
   return 1 + 1 / Math.sin(radians(flankAngleDeg));
 }
 
 /** Measurement over wires less the pitch diameter in a plane groove. */
-function wireOffset({
-  pitch,
-  wire,
-  flankAngleDeg = FORM_60.flankAngleDeg,
-  side = 'external',
-}: WireCase): number {
+function wireOffset({ pitch, wire, flankAngleDeg, side = 'external' }: WireCase): number {
   const ground = pitch / 2 / Math.tan(radians(flankAngleDeg));
   if (side === 'external') return wire * wireErrorFactor(flankAngleDeg) - ground;
   return ground + wire * (1 - 1 / Math.sin(radians(flankAngleDeg)));

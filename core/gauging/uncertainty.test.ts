@@ -6,6 +6,7 @@ test('root sum of squares of micrometer, wire and scatter', () => {
     micrometerError: 0.003,
     wireUncertainty: 0.0005,
     readings: [16.316, 16.318, 16.32],
+    flankAngleDeg: 30,
   });
   expect(contributions[0]?.standard).toBeCloseTo(0.001732, 6);
   expect(contributions[1]?.standard).toBeCloseTo(0.0015, 12);
@@ -16,7 +17,12 @@ test('root sum of squares of micrometer, wire and scatter', () => {
 
 test('one reading says nothing of the scatter', () => {
   expect(
-    pitchDiameterUncertainty({ micrometerError: 0.003, wireUncertainty: 0, readings: [16.3] }).combined,
+    pitchDiameterUncertainty({
+      micrometerError: 0.003,
+      wireUncertainty: 0,
+      readings: [16.3],
+      flankAngleDeg: 30,
+    }).combined,
   ).toBeCloseTo(0.003 / Math.sqrt(3), 12);
 });
 
@@ -24,4 +30,15 @@ test('the guard band narrows the limits, until nothing is left', () => {
   expect(guardedBand({ min: 1, max: 2 }, 0.25)).toEqual({ min: 1.25, max: 1.75 });
   expect(guardedBand({ min: 1, max: 2 }, 0.5)).toEqual({ min: 1.5, max: 1.5 });
   expect(guardedBand({ min: 1, max: 2 }, 0.51)).toBeNull();
+});
+
+test('over one wire the micrometer counts twice and the major adds; a thread micrometer has no wire', () => {
+  const known = { micrometerError: 0.003, wireUncertainty: 0.0005, readings: [16.3], flankAngleDeg: 30 };
+  const one = pitchDiameterUncertainty({ ...known, method: 'one-wire' });
+  expect(one.contributions.map(({ name }) => name)).toEqual(['micrometer', 'major', 'wire', 'repeatability']);
+  expect(one.combined).toBeCloseTo(Math.hypot(0.006 / Math.sqrt(3), 0.003 / Math.sqrt(3), 0.0015), 12);
+  expect(pitchDiameterUncertainty({ ...known, method: 'thread-micrometer' }).combined).toBeCloseTo(
+    0.003 / Math.sqrt(3),
+    12,
+  );
 });

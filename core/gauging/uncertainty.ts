@@ -1,15 +1,17 @@
-import { FORM_60 } from '../thread';
+import type { PitchMethod } from './measured-pitch-diameter';
 import { wireErrorFactor } from './three-wires';
 
 /** What is known of the measuring. All in one unit. */
 export interface MeasuringCase {
+  /** Three wires by default. Over one wire the micrometer's error and the scatter count twice, and the major diameter adds its own. */
+  method?: PitchMethod;
   /** Largest error of the micrometer by its certificate, plus or minus; taken as rectangular. */
   micrometerError: number;
   /** Standard uncertainty of the wire's diameter (from its certificate: half of the k = 2 value). */
   wireUncertainty: number;
   /** Readings at one place; their scatter gives the repeatability. */
   readings: readonly number[];
-  flankAngleDeg?: number;
+  flankAngleDeg: number;
 }
 
 export interface PitchDiameterUncertainty {
@@ -24,18 +26,22 @@ export interface PitchDiameterUncertainty {
  * form; the scatter as s / sqrt(n), and not at all with fewer than two readings.
  */
 export function pitchDiameterUncertainty({
+  method = 'three-wires',
   micrometerError,
   wireUncertainty,
   readings,
-  flankAngleDeg = FORM_60.flankAngleDeg,
+  flankAngleDeg,
 }: MeasuringCase): PitchDiameterUncertainty {
   const n = readings.length;
   const mean = readings.reduce((sum, reading) => sum + reading, 0) / Math.max(1, n);
   const squares = readings.reduce((sum, reading) => sum + (reading - mean) ** 2, 0);
+  const times = method === 'one-wire' ? 2 : 1;
+  const wire = { name: 'wire', standard: wireErrorFactor(flankAngleDeg) * wireUncertainty };
   const contributions = [
-    { name: 'micrometer', standard: micrometerError / Math.sqrt(3) },
-    { name: 'wire', standard: wireErrorFactor(flankAngleDeg) * wireUncertainty },
-    { name: 'repeatability', standard: n < 2 ? 0 : Math.sqrt(squares / (n - 1) / n) },
+    { name: 'micrometer', standard: (times * micrometerError) / Math.sqrt(3) },
+    ...(method === 'one-wire' ? [{ name: 'major', standard: micrometerError / Math.sqrt(3) }] : []),
+    ...(method === 'thread-micrometer' ? [] : [wire]),
+    { name: 'repeatability', standard: n < 2 ? 0 : times * Math.sqrt(squares / (n - 1) / n) },
   ];
   const combined = Math.hypot(...contributions.map(({ standard }) => standard));
   return { contributions, combined, expanded: 2 * combined };

@@ -1,5 +1,6 @@
 import {
   isKind,
+  isOverCut,
   liveEntries,
   measuredThread,
   PLACES,
@@ -7,7 +8,9 @@ import {
   type EntryOf,
   type MeasuredThread,
 } from '../attempt';
+import { capital, MEASURING_WORDS } from '../gauging';
 import type { DerivedPlan } from '../plan';
+import { crestLimits } from '../thread';
 import { formatLength, type LengthUnit } from '../units';
 import type { Judgement } from './mark-line';
 
@@ -39,7 +42,7 @@ export function judgeResult(derived: DerivedPlan, entries: readonly Entry[]): Ju
     pitchDiameter(derived, measured, entry),
     onTarget(derived, measured, entry),
     taper(derived, measured, entry),
-    major(derived, entry),
+    crest(derived, entry),
   ];
   if (byInstructor !== undefined && byStudent !== undefined)
     lines.push(ownMeasuring(derived, byInstructor, byStudent));
@@ -59,8 +62,11 @@ function pitchDiameter(derived: DerivedPlan, measured: MeasuredThread, entry: Fi
   };
   const list = PLACES.map((place) => `${place} ${show(measured.pitchDiameter[place] ?? NaN)}`).join(', ');
   const band = `band ${show(min)} to ${show(max)}`;
-  if (measured.smallest < min - 1e-9) return { ...line, share: 0, reason: `Over-cut: ${list}; ${band}.` };
-  const inside = PLACES.filter((place) => (measured.pitchDiameter[place] ?? Infinity) <= max + 1e-9).length;
+  if (isOverCut(derived, measured)) return { ...line, share: 0, reason: `Over-cut: ${list}; ${band}.` };
+  const inside = PLACES.filter((place) => {
+    const size = measured.pitchDiameter[place];
+    return size !== null && size >= min - 1e-9 && size <= max + 1e-9;
+  }).length;
   if (inside === 3) return { ...line, share: 1, reason: `${list}; ${band}.` };
   return {
     ...line,
@@ -97,15 +103,19 @@ function taper(derived: DerivedPlan, measured: MeasuredThread, entry: Final): Ju
   };
 }
 
-function major(derived: DerivedPlan, entry: Final): Judgement {
-  const { min, max } = derived.limits.major;
-  const value = entry.content.major ?? NaN;
+/** Major diameter, or the bore of an internal thread. */
+function crest(derived: DerivedPlan, entry: Final): Judgement {
+  const { min, max } = crestLimits(derived.limits);
+  const external = derived.limits.side === 'external';
+  const value = entry.content.crest ?? NaN;
   const show = shower(derived);
   const inside = value >= min - 1e-9 && value <= max + 1e-9;
-  const fault = value > max ? 'over: burrs, or the blank was large' : 'under';
+  const burrs = `burrs, or the ${external ? 'blank was large' : 'bore was small'}`;
+  const fault =
+    value > max === external ? `${value > max ? 'over' : 'under'}: ${burrs}` : value > max ? 'over' : 'under';
   return {
-    id: 'result:major',
-    title: 'Major diameter in limits',
+    id: 'result:crest',
+    title: `${capital(MEASURING_WORDS[derived.limits.side].crest)} in limits`,
     weight: 10,
     share: inside ? 1 : 0,
     reason: `${show(value)}${inside ? '' : ` is ${fault}`}; limits ${show(min)} to ${show(max)}.`,

@@ -186,3 +186,27 @@ describe('confirming', () => {
     });
   });
 });
+
+describe('an internal thread', () => {
+  const nut = planFor({ thread: '3/4-16 UNF-2B' });
+  const proposeFor = (over: number, crest?: number) =>
+    proposeMark(
+      nut,
+      recordOf([...goodSteps(nut), ...plannedCuts(nut), measuredAt(nut, over, 'final', crest)]),
+    );
+
+  test('over the band is over-cut, under it can still be cut', () => {
+    const reason = (over: number) => line(proposeFor(over), 'result:pitch-diameter').reason;
+    expect(reason(nut.overWires.max + 0.001)).toMatch(/^Over-cut/);
+    expect(reason(nut.overWires.min - 0.001)).toMatch(/^Not finished/);
+    expect(line(proposeFor(nut.overWires.target), 'result:pitch-diameter').proposed).toBe(20);
+  });
+
+  test('the bore is judged by the minor limits', () => {
+    expect(line(proposeFor(nut.overWires.target), 'result:crest')).toMatchObject({
+      title: 'Minor diameter in limits',
+      proposed: 10,
+    });
+    expect(line(proposeFor(nut.overWires.target, 0.68), 'result:crest').reason).toMatch(/under: burrs/);
+  });
+});

@@ -1,4 +1,4 @@
-import { externalLimits, parseDesignation, type ExternalLimits, type Thread } from '../thread';
+import { parseDesignation, threadLimits, type Thread, type ThreadLimits } from '../thread';
 import type { Tip } from '../tool';
 import { evaluatePlan } from './evaluate-plan';
 import type { Plan } from './plan';
@@ -8,7 +8,8 @@ import type { PlannedPass } from './planned-pass';
 export interface DerivedPlan {
   plan: Plan;
   thread: Thread;
-  limits: ExternalLimits;
+  limits: ThreadLimits;
+  /** Real major diameter of the blank, or the real bore. */
   blank: number;
   tip: Tip;
   target: number;
@@ -31,12 +32,11 @@ export class BrokenPlanError extends Error {
 export function derivePlan(plan: Plan): DerivedPlan {
   const read = parseDesignation(plan.thread);
   if (!read.ok) throw new BrokenPlanError(`thread ${plan.thread}: ${read.issues[0]?.message ?? ''}`);
-  const limits = externalLimits(read.value.thread);
-  if (!limits.ok) throw new BrokenPlanError(`thread ${plan.thread}: ${limits.issues[0]?.message ?? ''}`);
+  const limits = threadLimits(read.value.thread);
   const evaluation = evaluatePlan({
     ...plan,
     thread: read.value.thread,
-    limits: limits.value,
+    limits,
     dialUnit: plan.dial.graduation.unit,
     dialGraduation: plan.dial.graduation,
     dialPerTurn: plan.dial.perTurn,
@@ -62,7 +62,7 @@ export function derivePlan(plan: Plan): DerivedPlan {
   return {
     plan,
     thread: read.value.thread,
-    limits: limits.value,
+    limits,
     blank,
     tip,
     target,

@@ -1,10 +1,10 @@
 import { compoundFeedFor, swivelMarkDeg, trailingFlankStep } from '../compound';
-import { radialDepthFor } from '../depth';
+import { depthCaseOf, radialDepthFor } from '../depth';
 import type { FieldIssue } from '../errors/field-issue';
-import { bestWire, overWires, wireRange } from '../gauging';
-import { FORM_60, leadOf, pitchOf, type ExternalLimits, type Thread } from '../thread';
-import { tipHalfWidth, tipLimit, type Tip, type TipLimit } from '../tool';
-import { formatLength, lengthIn } from '../units';
+import { bestWire, overWires, sideClearanceDeg, wireCaseOf, wireRange } from '../gauging';
+import { crestLimits, formOf, leadOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
+import { tipFit, tipLimit, type Tip, type TipLimit } from '../tool';
+import { formatLength, lengthIn, radians } from '../units';
 import { evaluateSchedule } from './evaluate-schedule';
 import type { PlanField } from './plan-form';
 import type { PlannedPass } from './planned-pass';
@@ -21,7 +21,8 @@ export interface PlanWarning {
  */
 export interface PlanEvaluation {
   thread: Thread | null;
-  limits: ExternalLimits | null;
+  limits: ThreadLimits | null;
+  /** Real major diameter of the blank, or the real bore. */
   blank: number | null;
   tip: Tip | null;
   tipLimit: TipLimit | null;
@@ -36,6 +37,8 @@ export interface PlanEvaluation {
   /** Diameter that the deepest point of the tool leaves at the target. */
   rootDiameter: number | null;
   swivelMarkDeg: number | null;
+  /** Side clearance that the helix angle asks of the tool. */
+  sideClearance: { leading: number; trailing: number } | null;
   /** What the largest infeed takes off the trailing flank, square to it; negative leaves a step. */
   trailingStep: number | null;
   passes: PlannedPass[] | null;
@@ -48,6 +51,9 @@ export interface PlanEvaluation {
 
 /** A reaction time that leaves a beginner room to open the half nut; common practice. */
 export const REACTION_SECONDS = 1.2;
+
+/** How far under the flank angle the compound still leaves the trailing flank a light cut; common practice. */
+const HEAVY_CHIP_DEG = 5;
 
 /** Works out a plan and checks what its fields say to each other. Pure and quick: runs at every key stroke. */
 export function evaluatePlan(inputs: PlanInputs): PlanEvaluation {
@@ -83,54 +89,29 @@ export function evaluatePlan(inputs: PlanInputs): PlanEvaluation {
   }
 
   const blank = inputs.blankDiameter && lengthIn(inputs.blankDiameter, unit);
-  if (blank !== undefined) {
-    const pointed = band.max + FORM_60.fundamentalHeight * pitch;
-    if (blank <= band.max) {
-      refuse(
-        'blankDiameter',
-        'out-of-range',
-        `A blank of ${show(blank)} leaves no thread. Turn it to ${show(limits.major.min)} to ${show(limits.major.max)} ${unit}.`,
-      );
-    } else if (blank >= pointed) {
-      refuse(
-        'blankDiameter',
-        'out-of-range',
-        `Over ${show(pointed)} the crest comes to a point. Turn it to ${show(limits.major.min)} to ${show(limits.major.max)} ${unit}.`,
-      );
-    } else {
-      evaluation.blank = blank;
-      if (blank > limits.major.max + 1e-9)
-        warn(
-          'blankDiameter',
-          `Over the major limit ${show(limits.major.max)}: the nut may bind on the crests.`,
-        );
-      if (blank < limits.major.min - 1e-9)
-        warn(
-          'blankDiameter',
-          `Under the major limit ${show(limits.major.min)}: the part will be marked down.`,
-        );
-    }
-  }
+  if (blank !== undefined) checkBlank(evaluation, blank, thread, limits, refuse, warn);
 
-  evaluation.tip = inputs.tip === undefined ? null : tipIn(inputs, unit);
+  evaluation.tip = inputs.tip === undefined ? null : tipIn(inputs.tip, unit);
   if (evaluation.tip !== null)
-    checkTip(evaluation, evaluation.tip, thread, limits, target ?? band.max, refuse);
+    checkTip(evaluation, evaluation.tip, inputs, thread, limits, target ?? band.max, refuse, warn);
 
-  evaluation.bestWire = bestWire(pitch);
+  const { flankAngleDeg } = formOf(thread);
+  evaluation.bestWire = bestWire(pitch, flankAngleDeg);
   const wire = inputs.wireDiameter && lengthIn(inputs.wireDiameter, unit);
   if (evaluation.target !== null) {
-    evaluation.wireRange = wireRange(pitch, evaluation.blank ?? limits.major.max, evaluation.target);
+    const crest = evaluation.blank ?? crestLimits(limits)[limits.side === 'external' ? 'max' : 'min'];
+    evaluation.wireRange = wireRange(formOf(thread), pitch, crest, evaluation.target);
     if (wire !== undefined) {
       const range = evaluation.wireRange;
       if (wire < range.min || wire > range.max) {
         refuse(
           'wireDiameter',
           'out-of-range',
-          `Wires of ${show(range.min)} to ${show(range.max)} ${unit} work here: thinner ones sink below the crest, thicker ones ride on it. Best is ${show(evaluation.bestWire)}.`,
+          `${limits.side === 'external' ? 'Wires' : 'Balls'} of ${show(range.min)} to ${show(range.max)} ${unit} work here: thinner ones sink below the crest, thicker ones ride on it. Best is ${show(evaluation.bestWire)}.`,
         );
       } else {
         evaluation.wire = wire;
-        const wireCase = { pitch, lead: leadOf(thread), wire };
+        const wireCase = wireCaseOf(thread, wire);
         evaluation.overWires = {
           min: overWires(wireCase, band.min),
           target: overWires(wireCase, evaluation.target),
@@ -141,12 +122,13 @@ export function evaluatePlan(inputs: PlanInputs): PlanEvaluation {
   }
 
   if (evaluation.blank !== null && evaluation.tip !== null && evaluation.target !== null) {
-    const depth = radialDepthFor(
-      { workDiameter: evaluation.blank, pitch, tip: evaluation.tip },
-      evaluation.target,
-    );
+    const depth = radialDepthFor(depthCaseOf(thread, evaluation.blank, evaluation.tip), evaluation.target);
     evaluation.radialDepth = depth;
-    evaluation.rootDiameter = evaluation.blank - 2 * depth;
+    evaluation.rootDiameter = evaluation.blank + (limits.side === 'external' ? -2 : 2) * depth;
+    evaluation.sideClearance = sideClearanceDeg(
+      leadOf(thread),
+      Math.min(evaluation.rootDiameter, evaluation.blank),
+    );
     if (compoundAngleDeg !== undefined) evaluation.compoundFeed = compoundFeedFor(depth, compoundAngleDeg);
   }
   checkCompoundAngle(inputs, evaluation, warn);
@@ -170,6 +152,7 @@ const NOTHING: Omit<PlanEvaluation, 'issues' | 'warnings'> = {
   compoundFeed: null,
   rootDiameter: null,
   swivelMarkDeg: null,
+  sideClearance: null,
   trailingStep: null,
   passes: null,
   suggestedRoughing: null,
@@ -179,46 +162,128 @@ const NOTHING: Omit<PlanEvaluation, 'issues' | 'warnings'> = {
 export type Refuse = (field: PlanField, code: FieldIssue['code'], message: string) => void;
 export type Warn = (field: PlanField, message: string) => void;
 
-function tipIn(inputs: PlanInputs, unit: Thread['unit']): Tip {
-  const tip = inputs.tip;
-  if (tip?.kind === 'flat') return { kind: 'flat', flat: lengthIn(tip.flat, unit) };
-  if (tip?.kind === 'radius') return { kind: 'radius', radius: lengthIn(tip.radius, unit) };
-  return { kind: 'sharp' };
+/** The blank (or bore) must leave a thread, and should be inside its limits. */
+function checkBlank(
+  evaluation: PlanEvaluation,
+  blank: number,
+  thread: Thread,
+  limits: ThreadLimits,
+  refuse: Refuse,
+  warn: Warn,
+): void {
+  const { unit } = thread;
+  const show = (value: number) => formatLength({ value, unit });
+  const external = limits.side === 'external';
+  const band = limits.pitchDiameter;
+  const crest = crestLimits(limits);
+  const toLimits = `${external ? 'Turn' : 'Bore'} it to ${show(crest.min)} to ${show(crest.max)} ${unit}.`;
+  const heightToPoint = pitchOf(thread) / 2 / Math.tan(radians(formOf(thread).flankAngleDeg));
+  const pointed = external ? band.max + heightToPoint : band.min - heightToPoint;
+  if (external ? blank <= band.max : blank >= band.min) {
+    const what = external ? 'A blank' : 'A bore';
+    refuse('blankDiameter', 'out-of-range', `${what} of ${show(blank)} leaves no thread. ${toLimits}`);
+    return;
+  }
+  if (external ? blank >= pointed : blank <= pointed) {
+    refuse(
+      'blankDiameter',
+      'out-of-range',
+      `${external ? 'Over' : 'Under'} ${show(pointed)} the crest comes to a point. ${toLimits}`,
+    );
+    return;
+  }
+  evaluation.blank = blank;
+  const word = external ? 'major limit' : 'minor limit';
+  const over = blank > crest.max + 1e-9;
+  if (!over && blank >= crest.min - 1e-9) return;
+  const binds = over === external;
+  warn(
+    'blankDiameter',
+    `${over ? 'Over' : 'Under'} the ${word} ${show(over ? crest.max : crest.min)}: ` +
+      (binds ? `the ${external ? 'nut' : 'screw'} may bind on the crests.` : 'the part will be marked down.'),
+  );
 }
 
-/** Refuses a tip too wide for the root; the tip is then no use to the depth either. */
+function tipIn(tip: NonNullable<PlanInputs['tip']>, unit: Thread['unit']): Tip {
+  if (tip.kind === 'flat') return { kind: 'flat', flat: lengthIn(tip.flat, unit) };
+  if (tip.kind === 'sharp') return { kind: 'sharp' };
+  return { kind: 'radius', radius: lengthIn(tip.radius, unit) };
+}
+
+/** Refuses a tip too wide for the root and an insert for other pitches; such a tip is no use to the depth either. */
 function checkTip(
   evaluation: PlanEvaluation,
   tip: Tip,
+  inputs: PlanInputs,
   thread: Thread,
-  limits: ExternalLimits,
+  limits: ThreadLimits,
   target: number,
   refuse: Refuse,
+  warn: Warn,
 ): void {
+  const { unit } = thread;
   const limit = tipLimit(thread, limits, target);
   evaluation.tipLimit = limit;
-  if (tipHalfWidth(tip, FORM_60.flankAngleDeg) <= limit.flat / 2 + 1e-9) return;
+  const pitch = pitchOf(thread);
+  if (inputs.tip?.kind === 'insert') {
+    const from = lengthIn(inputs.tip.pitchFrom, unit);
+    const to = lengthIn(inputs.tip.pitchTo, unit);
+    const field = to < from || pitch < from - 1e-6 ? 'insertFrom' : pitch > to + 1e-6 ? 'insertTo' : null;
+    if (field !== null) {
+      const show = (value: number) => formatLength({ value, unit });
+      refuse(
+        field,
+        'conflict',
+        to < from
+          ? 'The range runs from the finest pitch to the coarsest.'
+          : `This insert is made for pitches of ${show(from)} to ${show(to)} ${unit}; the thread has ${show(pitch)}. Take another insert.`,
+      );
+      evaluation.tip = null;
+      return;
+    }
+  }
+  const fit = tipFit(thread, limits, target, tip);
+  // A sharp tip is a choice of its own, and its field says what it costs.
+  if (fit === 'fits' || tip.kind === 'sharp') return;
   const radius = tip.kind === 'radius';
-  const most = formatLength({ value: radius ? limit.radius : limit.flat, unit: thread.unit });
-  refuse(
-    radius ? 'tipRadius' : 'tipFlat',
-    'out-of-range',
-    `Too wide for the groove: the root would foul the nut. Grind the ${radius ? 'radius' : 'flat'} to ${most} ${thread.unit} at most.`,
-  );
+  const field = radius ? 'tipRadius' : 'tipFlat';
+  if (fit === 'too-sharp') {
+    const usual = formOf(thread).usualTip;
+    const share = radius ? usual.radius : usual.flat;
+    warn(
+      field,
+      `Sharper than the usual ${Number(share.toFixed(3))} P: it must go deeper, the root is weak, and the tip breaks sooner.`,
+    );
+    return;
+  }
+  const most = formatLength({ value: radius ? limit.radius : limit.flat, unit });
+  const mate = limits.side === 'external' ? 'nut' : 'screw';
+  const remedy =
+    inputs.tip?.kind === 'insert'
+      ? `Take an insert with a radius of ${most} ${unit} at most.`
+      : `Grind the ${radius ? 'radius' : 'flat'} to ${most} ${unit} at most.`;
+  refuse(field, 'out-of-range', `Too wide for the groove: the root would foul the ${mate}. ${remedy}`);
   evaluation.tip = null;
 }
 
 function checkCompoundAngle(inputs: PlanInputs, evaluation: PlanEvaluation, warn: Warn): void {
   const angle = inputs.compoundAngleDeg;
   if (angle === undefined || evaluation.thread === null) return;
+  const { flankAngleDeg } = formOf(evaluation.thread);
   if (inputs.largestInfeed !== undefined) {
     const infeed = lengthIn(inputs.largestInfeed, evaluation.thread.unit);
-    evaluation.trailingStep = trailingFlankStep(infeed, angle, FORM_60.flankAngleDeg);
+    evaluation.trailingStep = trailingFlankStep(infeed, angle, flankAngleDeg);
   }
-  if (angle > FORM_60.flankAngleDeg) {
-    warn('compoundAngle', 'Over 30° the trailing flank is left as steps and the form is wrong.');
-  } else if (angle < 25) {
-    warn('compoundAngle', 'Under 25° both flanks cut: expect a heavier chip and chatter.');
+  if (angle > flankAngleDeg) {
+    warn(
+      'compoundAngle',
+      `Over ${flankAngleDeg}° the trailing flank is left as steps and the form is wrong.`,
+    );
+  } else if (angle < flankAngleDeg - HEAVY_CHIP_DEG) {
+    warn(
+      'compoundAngle',
+      `Under ${flankAngleDeg - HEAVY_CHIP_DEG}° both flanks cut: expect a heavier chip and chatter.`,
+    );
   }
 }
 

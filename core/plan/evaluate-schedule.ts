@@ -1,4 +1,6 @@
-import { FORM_60, leadOf, pitchOf } from '../thread';
+import { depthCaseOf } from '../depth';
+import { wireCaseOf } from '../gauging';
+import { formOf, pitchOf } from '../thread';
 import { constantAreaSchedule, fewestRoughingPasses, largestInfeed, type ScheduleOrder } from '../schedule';
 import { formatLength, lengthIn, type Length } from '../units';
 import type { PlanEvaluation, Refuse, Warn } from './evaluate-plan';
@@ -54,12 +56,8 @@ export function evaluateSchedule(
   }
   const thread = evaluation.thread;
   if (thread === null || evaluation.blank === null || evaluation.tip === null) return;
-  const depthCase = { workDiameter: evaluation.blank, pitch: pitchOf(thread), tip: evaluation.tip };
-  const wireCase = {
-    pitch: pitchOf(thread),
-    lead: leadOf(thread),
-    wire: evaluation.wire ?? evaluation.bestWire ?? 0,
-  };
+  const depthCase = depthCaseOf(thread, evaluation.blank, evaluation.tip);
+  const wireCase = wireCaseOf(thread, evaluation.wire ?? evaluation.bestWire ?? 0);
   evaluation.passes = schedule.passes.map((pass) => plannedPass(pass, graduation, depthCase, wireCase));
   warnOfLanding(evaluation, warn);
 }
@@ -111,7 +109,7 @@ function scheduleOrder(
   if (compoundAngleDeg === undefined || finishingPasses === undefined || springPasses === undefined)
     return null;
   return {
-    groove: { pitch: pitchOf(thread), tip, flankAngleDeg: FORM_60.flankAngleDeg, compoundAngleDeg },
+    groove: { pitch: pitchOf(thread), tip, flankAngleDeg: formOf(thread).flankAngleDeg, compoundAngleDeg },
     totalFeed: compoundFeed,
     graduation: lengthIn(graduation, thread.unit),
     scratchGraduations: counts.scratch,
@@ -159,7 +157,8 @@ function lastReading(order: ScheduleOrder, evaluation: PlanEvaluation): number {
   const nearest = Math.round(exact);
   if (evaluation.limits === null || evaluation.target === null) return nearest;
   const { min, max } = evaluation.limits.pitchDiameter;
-  const perGraduation = (2 * (evaluation.radialDepth ?? 0)) / exact;
+  const inward = evaluation.limits.side === 'external' ? 1 : -1;
+  const perGraduation = (inward * 2 * (evaluation.radialDepth ?? 0)) / exact;
   const landing = (reading: number) => (evaluation.target ?? 0) + (exact - reading) * perGraduation;
   const inside = (reading: number) => landing(reading) >= min && landing(reading) <= max;
   if (inside(nearest)) return nearest;

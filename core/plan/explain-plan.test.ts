@@ -40,9 +40,9 @@ test('the numbers put in end in the figure that is shown', () => {
 });
 
 test.each([
-  ['flat', '(P / 2 − f)'],
-  ['radius', '− r'],
-  ['sharp', '(P / 2) · √3 / 2'],
+  ['flat', '(P / 4) cot a − (f / 2) cot a'],
+  ['radius', '(P / 4) cot a − r (1 / sin a − 1)'],
+  ['sharp', '(P / 4) cot a;'],
 ])('the depth of a %s tip has its own formula', (tipKind, part) => {
   expect(whys({ tipKind }).why.radialDepth?.formula).toContain(part);
 });
@@ -59,4 +59,17 @@ test('what can not be worked out has no reason', () => {
   expect(why.radialDepth).toBeUndefined();
   expect(why.pitchDiameter).toBeDefined();
   expect(whys({ thread: 'x' }).why).toEqual({});
+});
+
+test('inside, the formulas go outward and over balls', () => {
+  const { why } = whys({ thread: '3/4-16 UNF-2B', blankDiameter: '' });
+  expect(why.radialDepth?.formula).toContain('(D2 − Dm) / 2');
+  expect(why.overWires).toMatchObject({ title: 'Measurement over two balls' });
+  expect(why.overWires?.formula).toContain('D2 − w (1 / sin a − 1)');
+});
+
+/** Handbook constant, from memory: 4.9939 w − 1.933357 P for 29 degrees. */
+test('the constants of other forms stand in the formula', () => {
+  const { why } = whys({ thread: '1-5 Acme-2G', blankDiameter: '' });
+  expect(why.overWires?.formula).toContain('4.99393 w − 1.933357 P');
 });

@@ -1,7 +1,8 @@
-import { leadAngleCorrection, plainLeadAngleCorrection } from '../gauging';
+import { leadAngleCorrection, plainLeadAngleCorrection, wireCaseOf, wireErrorFactor } from '../gauging';
 import type { Why } from '../explain/why';
-import { explainLimits, FORM_60, leadOf, pitchOf } from '../thread';
-import { formatLength } from '../units';
+import { explainLimits, formOf, pitchOf } from '../thread';
+import { tipShortening } from '../tool';
+import { formatLength, radians } from '../units';
 import { REACTION_SECONDS, type PlanEvaluation } from './evaluate-plan';
 import type { PlanInputs } from './read-plan-form';
 
@@ -16,7 +17,9 @@ export type WhyKey =
   | 'passes'
   | 'trailingStep'
   | 'timeInRunOut'
-  | 'tipLimit';
+  | 'tipLimit'
+  | 'minor'
+  | 'sideClearance';
 
 /** The reason behind each figure of a plan that can be worked out; absent while it can not. */
 export function explainPlan(
@@ -31,8 +34,11 @@ export function explainPlan(
   const angle = inputs.compoundAngleDeg;
   const whys: Partial<Record<WhyKey, Why>> = {};
 
-  const { major, pitchDiameter } = explainLimits(thread, limits);
-  Object.assign(whys, { major, pitchDiameter });
+  const form = formOf(thread);
+  const external = limits.side === 'external';
+  const halfAngle = `${form.flankAngleDeg}°`;
+  const cot = 1 / Math.tan(radians(form.flankAngleDeg));
+  Object.assign(whys, explainLimits(thread, limits));
   if (evaluation.target !== null) {
     whys.target = {
       title: 'Target pitch diameter',
@@ -43,14 +49,21 @@ export function explainPlan(
     };
   }
   if (evaluation.overWires !== null && evaluation.wire !== null && evaluation.target !== null) {
-    const wireCase = { pitch, lead: leadOf(thread), wire: evaluation.wire };
+    const wireCase = wireCaseOf(thread, evaluation.wire);
     const correction = leadAngleCorrection(wireCase, evaluation.target);
+    const factor = wireErrorFactor(form.flankAngleDeg);
+    const wires = external ? Number(factor.toFixed(5)) : Number((factor - 2).toFixed(5));
+    const ground = Number((cot / 2).toFixed(6));
     whys.overWires = {
-      title: 'Measurement over three wires',
-      formula: 'M = d2 + 3 w − 0.866025 P + lead-angle correction',
-      numbers: `${show(evaluation.target)} + 3 × ${show(evaluation.wire, 1)} − 0.866025 × ${show(pitch, 2)} + ${show(correction, 2)} = ${show(evaluation.overWires.target)} ${unit}`,
-      source: `ASME B1.2; lead-angle correction exact, the wire on the helicoid (handbook formula: ${show(plainLeadAngleCorrection(wireCase, evaluation.target), 2)})`,
-      assumes: `Three equal wires of ${show(evaluation.wire, 1)} ${unit}, flanks of 30°. Best wire ${show(evaluation.bestWire ?? 0, 1)}.`,
+      title: external ? 'Measurement over three wires' : 'Measurement over two balls',
+      formula: external
+        ? `M = d2 + w (1 + 1 / sin a) − (P / 2) cot a + lead-angle correction;  a = ${halfAngle}: d2 + ${wires} w − ${ground} P`
+        : `M = D2 − w (1 / sin a − 1) + (P / 2) cot a + lead-angle correction;  a = ${halfAngle}: D2 − ${wires} w + ${ground} P`,
+      numbers: external
+        ? `${show(evaluation.target)} + ${wires} × ${show(evaluation.wire, 1)} − ${ground} × ${show(pitch, 2)} + ${show(correction, 2)} = ${show(evaluation.overWires.target)} ${unit}`
+        : `${show(evaluation.target)} − ${wires} × ${show(evaluation.wire, 1)} + ${ground} × ${show(pitch, 2)} + ${show(correction, 2)} = ${show(evaluation.overWires.target)} ${unit}`,
+      source: `ASME B1.2; lead-angle correction exact, the ${external ? 'wire' : 'ball'} on the helicoid (handbook formula: ${show(plainLeadAngleCorrection(wireCase, evaluation.target), 2)})`,
+      assumes: `${external ? 'Three equal wires' : 'Two equal balls'} of ${show(evaluation.wire, 1)} ${unit}, flanks of ${halfAngle}. Best ${show(evaluation.bestWire ?? 0, 1)}.`,
     };
   }
   if (
@@ -60,22 +73,18 @@ export function explainPlan(
     evaluation.tip !== null
   ) {
     const { tip } = evaluation;
-    const formula = {
-      flat: 'h = (Dm − d2) / 2 + (P / 2 − f) · √3 / 2',
-      radius: 'h = (Dm − d2) / 2 + (P / 2) · √3 / 2 − r',
-      sharp: 'h = (Dm − d2) / 2 + (P / 2) · √3 / 2',
-    }[tip.kind];
-    const ground = {
-      flat: `(${show(pitch / 2, 1)} − ${show(tip.kind === 'flat' ? tip.flat : 0)}) × 0.866025`,
-      radius: `${show(pitch / 2, 1)} × 0.866025 − ${show(tip.kind === 'radius' ? tip.radius : 0)}`,
-      sharp: `${show(pitch / 2, 1)} × 0.866025`,
-    }[tip.kind];
+    const tipTerm = { flat: '(f / 2) cot a', radius: 'r (1 / sin a − 1)', sharp: '' }[tip.kind];
+    const material = external ? '(Dm − d2) / 2' : '(D2 − Dm) / 2';
+    const materialNumbers = external
+      ? `(${show(evaluation.blank)} − ${show(evaluation.target)}) / 2`
+      : `(${show(evaluation.target)} − ${show(evaluation.blank)}) / 2`;
+    const shortening = tip.kind === 'sharp' ? '' : ` − ${show(tipShortening(tip, form.flankAngleDeg))}`;
     whys.radialDepth = {
       title: 'Radial depth',
-      formula,
-      numbers: `(${show(evaluation.blank)} − ${show(evaluation.target)}) / 2 + ${ground} = ${show(evaluation.radialDepth)} ${unit}`,
-      source: `Geometry of the ${FORM_60.name} form`,
-      assumes: 'Depth counts from the real blank, with the tip as ground; no bending, no burrs.',
+      formula: `h = ${material} + (P / 4) cot a${tipTerm === '' ? '' : ` − ${tipTerm}`};  a = ${halfAngle}`,
+      numbers: `${materialNumbers} + ${show((pitch / 4) * cot)}${shortening} = ${show(evaluation.radialDepth)} ${unit}`,
+      source: `Geometry of the ${form.name} form`,
+      assumes: `Depth counts from the real ${external ? 'blank' : 'bore'}, with the tip as ground; no bending, no burrs.`,
     };
   }
   if (evaluation.compoundFeed !== null && evaluation.radialDepth !== null && angle !== undefined) {
@@ -103,19 +112,32 @@ export function explainPlan(
   if (evaluation.trailingStep !== null && angle !== undefined) {
     whys.trailingStep = {
       title: 'What a pass does to the trailing flank',
-      formula: 's = infeed · sin(30° − θ)',
-      numbers: `sin(30° − ${angle}°) × largest infeed = ${show(evaluation.trailingStep, 2)} ${unit}`,
-      source: 'Geometry. Schools: 30° (the flank rubs), 29.5° (books), 29° (shaved clean); all work.',
+      formula: `s = infeed · sin(${halfAngle} − θ)`,
+      numbers: `sin(${halfAngle} − ${angle}°) × largest infeed = ${show(evaluation.trailingStep, 2)} ${unit}`,
+      source:
+        'Geometry. Schools for 60° threads: 30° (the flank rubs), 29.5° (books), 29° (shaved clean); all work.',
       assumes: 'Positive: shaved. Zero: rubs. Negative: left behind as a step.',
     };
   }
   if (evaluation.tipLimit !== null) {
     whys.tipLimit = {
       title: 'Largest tip',
-      formula: 'flat ≤ 2 (P / 4 − (d2 − d1max) / 2 · tan 30°);  radius ≤ that / 2 / cos 30°',
+      formula: external
+        ? 'flat ≤ P / 2 − (d2 − d1max) tan a;  radius ≤ flat / (2 cos a)'
+        : 'flat ≤ P / 2 − (Dmin − D2) tan a;  radius ≤ flat / (2 cos a)',
       numbers: `flat ${show(evaluation.tipLimit.flat)}, radius ${show(evaluation.tipLimit.radius)} ${unit}`,
-      source: 'ASME B1.1 and ISO 965-1: the root does not transgress the basic profile',
+      source: `Geometry; ${limits.standard}: the root clears the crest of the mating thread`,
       assumes: null,
+    };
+  }
+  if (evaluation.sideClearance !== null && evaluation.rootDiameter !== null) {
+    whys.sideClearance = {
+      title: 'Side clearance of the tool',
+      formula:
+        'helix = atan(lead / (π d)) at the smallest diameter;  leading side 3° + helix, trailing side 3° − helix',
+      numbers: `helix ${(evaluation.sideClearance.leading - 3).toFixed(2)}°;  leading ${evaluation.sideClearance.leading.toFixed(1)}°, trailing ${evaluation.sideClearance.trailing.toFixed(1)}°`,
+      source: 'Geometry; a margin of 3° is common practice',
+      assumes: 'Measured at the tip, square to the direction of feed.',
     };
   }
   if (evaluation.passes !== null) {

@@ -1,35 +1,51 @@
 import { bestWire } from '../gauging';
-import { pitchOf, type ExternalLimits, type Thread } from '../thread';
-import { roundTo, type Length, type LengthUnit } from '../units';
+import { crestLimits, formOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
+import { tipLimit } from '../tool';
+import { LENGTH_DECIMALS, roundTo, type Length, type LengthUnit } from '../units';
 
 /** What Oyakata proposes where the form is left empty; common practice unless a standard is named. */
 export interface PlanDefaults {
-  /** Middle of the major limits, "a little under nominal". */
+  /** Middle of the crest's limits: a blank "a little under nominal", a bore a little over the smallest. */
   blankDiameter: Length;
-  /** Flat of P/8, the basic external crest and the usual truncation of a 60 degree tool. */
+  /** The form's usual truncation of the tool (60 degrees: P/8), or less where the root has no room for it. */
   tipFlat: Length;
-  /** H/6 = 0.144 P, the largest root radius, rounded down to what a stone can make. */
+  /** The radius that does the same (60 degrees: H/6 = 0.144 P), rounded down to what a stone can make. */
   tipRadius: Length;
+  /** A full-profile insert: the thread's pitch and no other. */
+  insertFrom: Length;
+  insertTo: Length;
+  /** Half a degree under the flank angle, as the books have it: 29.5 for 60 degrees. */
+  compoundAngleDeg: number;
   targetPitchDiameter: Length;
   wireDiameter: Length;
   runOutWidth: Length;
 }
 
-export function planDefaults(thread: Thread, limits: ExternalLimits): PlanDefaults {
+/** The proposals that are lengths. */
+export type ProposedLengths = Omit<PlanDefaults, 'compoundAngleDeg'>;
+
+export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults {
   const { unit } = thread;
   const pitch = pitchOf(thread);
-  const decimals = unit === 'in' ? 4 : 3;
+  const { flankAngleDeg, usualTip } = formOf(thread);
+  const decimals = LENGTH_DECIMALS[unit];
   const length = (value: number, places = decimals): Length => ({ value: roundTo(value, places), unit });
   const down = (value: number): Length => ({
     value: Math.floor(value * 10 ** decimals + 1e-6) / 10 ** decimals,
     unit,
   });
+  const crest = crestLimits(limits);
+  const target = length((limits.pitchDiameter.min + limits.pitchDiameter.max) / 2);
+  const most = tipLimit(thread, limits, target.value);
   return {
-    blankDiameter: length((limits.major.min + limits.major.max) / 2),
-    tipFlat: down(pitch / 8),
-    tipRadius: down((0.866025404 * pitch) / 6),
-    targetPitchDiameter: length((limits.pitchDiameter.min + limits.pitchDiameter.max) / 2),
-    wireDiameter: length(bestWire(pitch), decimals + 1),
+    blankDiameter: length((crest.min + crest.max) / 2),
+    tipFlat: down(Math.min(usualTip.flat * pitch, most.flat)),
+    tipRadius: down(Math.min(usualTip.radius * pitch, most.radius)),
+    insertFrom: length(pitch, 6),
+    insertTo: length(pitch, 6),
+    compoundAngleDeg: flankAngleDeg - 0.5,
+    targetPitchDiameter: target,
+    wireDiameter: length(bestWire(pitch, flankAngleDeg), decimals + 1),
     runOutWidth: length(3 * pitch, decimals - 1),
   };
 }

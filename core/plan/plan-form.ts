@@ -9,6 +9,8 @@ export interface PlanForm {
   tipKind: string;
   tipFlat: string;
   tipRadius: string;
+  insertFrom: string;
+  insertTo: string;
   compoundAngle: string;
   swivelZero: string;
   targetPitchDiameter: string;
@@ -38,7 +40,9 @@ export const EMPTY_PLAN_FORM: PlanForm = {
   tipKind: 'flat',
   tipFlat: '',
   tipRadius: '',
-  compoundAngle: '29.5',
+  insertFrom: '',
+  insertTo: '',
+  compoundAngle: '',
   swivelZero: 'cross-slide',
   targetPitchDiameter: '',
   wireDiameter: '',
@@ -64,7 +68,7 @@ export const PLAN_FIELDS = Object.keys(EMPTY_PLAN_FORM) as PlanField[];
 export const PLAN_STAGES = [
   { id: 'thread', fields: ['title', 'thread'] },
   { id: 'blank', fields: ['blankDiameter', 'runOutWidth'] },
-  { id: 'tool', fields: ['tipKind', 'tipFlat', 'tipRadius'] },
+  { id: 'tool', fields: ['tipKind', 'tipFlat', 'tipRadius', 'insertFrom', 'insertTo'] },
   { id: 'compound', fields: ['compoundAngle', 'swivelZero', 'dialUnit', 'dialGraduation', 'dialPerTurn'] },
   { id: 'target', fields: ['targetPitchDiameter', 'wireDiameter'] },
   {

@@ -76,7 +76,6 @@ test('what can be worked out is, while another field is still wrong', () => {
 const wrong: [string, Partial<PlanForm>, string, string][] = [
   ['no name', { title: '' }, 'title', 'name'],
   ['unreadable designation', { thread: 'threequarter' }, 'thread', 'Type it like'],
-  ['internal class', { thread: '3/4-16 UNF-2B' }, 'thread', 'external'],
   ['left hand', { thread: '3/4-16 UNF-2A-LH' }, 'thread', 'right-hand'],
   ['two starts', { thread: 'M20xPh5P2.5-6g' }, 'thread', 'single-start'],
   [
@@ -91,6 +90,38 @@ const wrong: [string, Partial<PlanForm>, string, string][] = [
   ['tip wider than the groove', { tipFlat: '0.03' }, 'tipFlat', 'at most'],
   ['radius wider than the groove', { tipKind: 'radius', tipRadius: '0.02' }, 'tipRadius', 'at most'],
   ['unknown tip', { tipKind: 'ball' }, 'tipKind', 'Choose'],
+  [
+    'insert for finer pitches',
+    { tipKind: 'insert', insertFrom: '0.04', insertTo: '0.05' },
+    'insertTo',
+    'another insert',
+  ],
+  [
+    'insert for coarser pitches',
+    { tipKind: 'insert', insertFrom: '0.07', insertTo: '0.1' },
+    'insertFrom',
+    '0.0625',
+  ],
+  [
+    'insert range turned round',
+    { tipKind: 'insert', insertFrom: '0.07', insertTo: '0.05' },
+    'insertFrom',
+    'finest',
+  ],
+  ['insert with too large a radius', { tipKind: 'insert', tipRadius: '0.02' }, 'tipRadius', 'Take an insert'],
+  [
+    'bore that leaves no thread',
+    { thread: '3/4-16 UNF-2B', blankDiameter: '0.71' },
+    'blankDiameter',
+    'Bore it to',
+  ],
+  [
+    'bore so small that crests meet',
+    { thread: '3/4-16 UNF-2B', blankDiameter: '0.65' },
+    'blankDiameter',
+    'Under',
+  ],
+  ['ball too large', { thread: '3/4-16 UNF-2B', wireDiameter: '0.08' }, 'wireDiameter', 'Balls of'],
   ['angle over 45', { compoundAngle: '60' }, 'compoundAngle', '0 to 45'],
   ['angle under 0', { compoundAngle: '-1' }, 'compoundAngle', '0 to 45'],
   ['unknown swivel zero', { swivelZero: 'north' }, 'swivelZero', 'Choose'],
@@ -168,4 +199,68 @@ test('the schema says the same as the reader, field by field', () => {
 test('the schema refuses what is not text', () => {
   expect(planSchema.isValidSync({ ...clampScrew, blankDiameter: { value: 1 } })).toBe(false);
   expect(planSchema.isValidSync({ ...clampScrew, title: undefined })).toBe(false);
+});
+
+describe('an internal thread', () => {
+  const derived = derivePlan(planOf({ ...clampScrew, thread: '3/4-16 UNF-2B' }));
+
+  /** Second route: the trade's internal case, outward from the bore. */
+  test('depth goes outward from the bore to the target', () => {
+    expect(derived.plan.blankDiameter.value).toBeCloseTo(0.689, 4);
+    const depth = (derived.target - 0.689) / 2 + (1 / 32 - 0.0078) * (Math.sqrt(3) / 2);
+    expect(derived.radialDepth).toBeCloseTo(depth, 7);
+    expect(derived.rootDiameter).toBeCloseTo(0.689 + 2 * depth, 7);
+  });
+
+  test('passes grow the pitch diameter and end in the band', () => {
+    const sizes = derived.passes.flatMap((pass) => pass.pitchDiameter ?? []);
+    expect([...sizes].sort((a, b) => a - b)).toEqual(sizes);
+    const { min, max } = derived.limits.pitchDiameter;
+    expect(sizes.at(-1)).toBeGreaterThanOrEqual(min);
+    expect(sizes.at(-1)).toBeLessThanOrEqual(max);
+  });
+
+  test('a bore outside of the minor limits is warned of, not refused', () => {
+    const warnings = (blankDiameter: string) =>
+      readPlan({ ...clampScrew, thread: '3/4-16 UNF-2B', blankDiameter }).evaluation.warnings.map(
+        ({ message }) => message,
+      );
+    expect(warnings('0.700').join()).toContain('Over the minor limit 0.6960: the part will be marked down');
+    expect(warnings('0.680').join()).toContain('the screw may bind');
+    expect(warnings('0.690')).toEqual([]);
+  });
+});
+
+describe('other forms', () => {
+  test.each([
+    ['3/4-6 Acme-2G', 14, 14.5],
+    ['Tr30x6-7e', 14.5, 15],
+    ['7/8-9 BSW medium bolt', 27, 27.5],
+    ['G 3/4 A', 27, 27.5],
+  ])('%s is planned with the compound at %d', (thread, angle, most) => {
+    const derived = derivePlan(planOf({ ...clampScrew, thread }));
+    expect(derived.plan.compoundAngleDeg).toBe(angle);
+    expect(derived.passes.at(-1)?.pitchDiameter).toBeLessThanOrEqual(derived.limits.pitchDiameter.max);
+    expect(derived.rootDiameter).toBeLessThanOrEqual(derived.limits.minor.max ?? 0);
+    const over = readPlan({ ...clampScrew, thread, compoundAngle: String(most + 1) });
+    expect(over.evaluation.warnings.map(({ field }) => field)).toContain('compoundAngle');
+  });
+});
+
+test('a tip well under the usual truncation is warned of', () => {
+  const { evaluation, plan } = readPlan({ ...clampScrew, tipFlat: '0.004' });
+  expect(plan).not.toBeNull();
+  expect(evaluation.warnings).toEqual([
+    { field: 'tipFlat', message: expect.stringContaining('Sharper than the usual 0.125 P') as string },
+  ]);
+  expect(readPlan({ ...clampScrew, tipKind: 'sharp' }).evaluation.warnings).toEqual([]);
+});
+
+test('an insert cuts as its radius does, and stays an insert in the plan', () => {
+  const insert = derivePlan(
+    planOf({ ...clampScrew, tipKind: 'insert', tipRadius: '0.005', insertFrom: '0.04', insertTo: '0.0625' }),
+  );
+  const radius = derivePlan(planOf({ ...clampScrew, tipKind: 'radius', tipRadius: '0.005' }));
+  expect(insert.radialDepth).toBe(radius.radialDepth);
+  expect(insert.plan.tip).toMatchObject({ kind: 'insert', pitchTo: { value: 0.0625, unit: 'in' } });
 });

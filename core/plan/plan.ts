@@ -1,8 +1,15 @@
 import type { SwivelZero } from '../compound';
 import type { Length } from '../units';
 
-/** The tool's tip as the plan stores it: lengths with their unit. */
-export type PlanTip = { kind: 'sharp' } | { kind: 'flat'; flat: Length } | { kind: 'radius'; radius: Length };
+/**
+ * The tool's tip as the plan stores it: lengths with their unit. An insert has a tip radius and the pitches it is made
+ * for: one for a full-profile insert, a range for a partial-profile one.
+ */
+export type PlanTip =
+  | { kind: 'sharp' }
+  | { kind: 'flat'; flat: Length }
+  | { kind: 'radius'; radius: Length }
+  | { kind: 'insert'; radius: Length; pitchFrom: Length; pitchTo: Length };
 
 /** Points of the three sections of the mark; they sum to 100. */
 export interface MarkingScheme {
@@ -19,9 +26,9 @@ export interface Plan {
   format: 'oyakata-plan';
   version: 1;
   title: string;
-  /** Canonical designation of an external, right-hand, single-start thread. */
+  /** Canonical designation of a right-hand, single-start thread. */
   thread: string;
-  /** Major diameter to which the blank is turned, or the real one if it is at hand. */
+  /** Major diameter to which the blank is turned, or the real one if it is at hand; of an internal thread the bore. */
   blankDiameter: Length;
   tip: PlanTip;
   /** Counted from the cross-slide axis. */

@@ -1,15 +1,15 @@
 import type { SwivelZero } from '../compound';
 import type { FieldIssue, Result } from '../errors/field-issue';
-import {
-  externalLimits,
-  parseDesignation,
-  printDesignation,
-  type ExternalLimits,
-  type Thread,
-} from '../thread';
+import { parseDesignation, printDesignation, threadLimits, type Thread, type ThreadLimits } from '../thread';
 import { parseAngleDeg, parseLength, parseWhole, type Length, type LengthUnit } from '../units';
 import type { MarkingScheme, Plan, PlanTip } from './plan';
-import { DIAL_DEFAULTS, planDefaults, type DialDefault, type PlanDefaults } from './plan-defaults';
+import {
+  DIAL_DEFAULTS,
+  planDefaults,
+  type DialDefault,
+  type PlanDefaults,
+  type ProposedLengths,
+} from './plan-defaults';
 import type { PlanField, PlanForm } from './plan-form';
 
 /** A plan's decisions as far as they could be read; a missing one was unreadable and has an issue. */
@@ -17,7 +17,7 @@ export interface PlanInputs extends Partial<
   Omit<Plan, 'format' | 'version' | 'thread' | 'dial' | 'roughingPasses'>
 > {
   thread?: Thread;
-  limits?: ExternalLimits;
+  limits?: ThreadLimits;
   dialUnit: LengthUnit;
   dialGraduation?: Length;
   dialPerTurn?: Length;
@@ -60,7 +60,7 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
   const dialUnit: LengthUnit = form.dialUnit === 'in' || form.dialUnit === 'mm' ? form.dialUnit : unit;
   const dialLength = (field: DialDefault) => length(field, dialUnit, DIAL_DEFAULTS[dialUnit][field]);
   /** Without a thread an empty field has nothing to fall back on, but that is the thread's fault, not the field's. */
-  const threadLength = (field: PlanField & keyof PlanDefaults) =>
+  const threadLength = (field: PlanField & keyof ProposedLengths) =>
     form[field].trim() === '' && defaults === null ? undefined : length(field, unit, defaults?.[field]);
 
   const title = form.title.trim();
@@ -77,7 +77,10 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
     limits,
     blankDiameter: threadLength('blankDiameter'),
     tip: readTip(form, threadLength, issues),
-    compoundAngleDeg: keep(parseAngleDeg('compoundAngle', form.compoundAngle, 0, 45)),
+    compoundAngleDeg:
+      form.compoundAngle.trim() === ''
+        ? defaults?.compoundAngleDeg
+        : keep(parseAngleDeg('compoundAngle', form.compoundAngle, 0, 45)),
     swivelZero: readSwivelZero(form, issues),
     targetPitchDiameter: threadLength('targetPitchDiameter'),
     wireDiameter: threadLength('wireDiameter'),
@@ -106,14 +109,10 @@ function readThread(form: PlanForm, keep: Keep, issues: FieldIssue[], notes: Rea
   const read = keep(parseDesignation(form.thread));
   if (read === undefined) return {};
   const refused = refuseThread(read.thread);
-  if (refused !== null) {
-    issues.push({ field: 'thread', code: 'unsupported', message: refused });
-    return {};
-  }
-  const limits = keep(externalLimits(read.thread));
+  if (refused !== null) issues.push({ field: 'thread', code: 'unsupported', message: refused });
   if (read.assumed.length > 0)
     notes.thread = `${printDesignation(read.thread)}: ${read.assumed.join(', ')} taken for granted.`;
-  return limits === undefined ? {} : { thread: read.thread, limits };
+  return { thread: read.thread, limits: threadLimits(read.thread) };
 }
 
 function refuseThread(thread: Thread): string | null {
@@ -124,7 +123,7 @@ function refuseThread(thread: Thread): string | null {
 
 function readTip(
   form: PlanForm,
-  length: (field: 'tipFlat' | 'tipRadius') => Length | undefined,
+  length: (field: 'tipFlat' | 'tipRadius' | 'insertFrom' | 'insertTo') => Length | undefined,
   issues: FieldIssue[],
 ): PlanTip | undefined {
   if (form.tipKind === 'sharp') return { kind: 'sharp' };
@@ -136,7 +135,15 @@ function readTip(
     const radius = length('tipRadius');
     return radius && { kind: 'radius', radius };
   }
-  issues.push({ field: 'tipKind', code: 'unreadable', message: 'Choose the tip: flat, radius or sharp.' });
+  if (form.tipKind === 'insert') {
+    const [radius, pitchFrom, pitchTo] = [length('tipRadius'), length('insertFrom'), length('insertTo')];
+    return radius && pitchFrom && pitchTo && { kind: 'insert', radius, pitchFrom, pitchTo };
+  }
+  issues.push({
+    field: 'tipKind',
+    code: 'unreadable',
+    message: 'Choose the tip: flat, radius, sharp or insert.',
+  });
   return undefined;
 }
 

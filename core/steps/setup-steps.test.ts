@@ -33,6 +33,24 @@ test('a metric thread is geared by its pitch, and a sharp tip is looked at, not 
   expect(tip).toMatchObject({ kind: 'confirm', expected: null });
 });
 
+test('inside, the work is bored, the recess is at least the root, and balls go in the thread', () => {
+  const internal = steps({ thread: '3/4-16 UNF-2B' });
+  expect(internal.blank).toMatchObject({ title: 'Bore', expected: { min: 0.682, max: 0.696 } });
+  expect(internal['run-out']).toMatchObject({ title: 'Recess', expected: { sense: 'at-least', max: null } });
+  expect(internal['over-wires']?.title).toBe('Target over balls');
+  expect(internal.compound?.instruction).toContain('swung to the other side');
+});
+
+test('an insert is looked at: its pitches, its seat', () => {
+  const { tip } = steps({ tipKind: 'insert', insertFrom: '0.05', insertTo: '0.07', tipRadius: '0.006' });
+  expect(tip).toMatchObject({ kind: 'confirm', title: 'Insert' });
+  expect(tip?.instruction).toContain('pitches 0.0500 to 0.0700 in');
+});
+
+test('the gauge has the angle of the form', () => {
+  expect(steps({ thread: 'Tr30x6-7e' }).tip?.instruction).toContain('30°');
+});
+
 const band: Expected = { value: 0.744, min: 0.7391, max: 0.7485, unit: 'in', sense: 'value' };
 
 test.each([

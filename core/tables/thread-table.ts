@@ -1,14 +1,18 @@
-import { bestWire, gaugeSizes, leadAngleMatters, overWires, wireRange } from '../gauging';
+import { bestWire, gaugeSizes, leadAngleMatters, overWires, wireCaseOf, wireRange } from '../gauging';
 import {
-  leadOf,
+  coatedLimits,
+  crestLimits,
+  formOf,
   pitchOf,
   printDesignation,
+  type Band,
+  type Coating,
   type Fit,
   type LimitQuantity,
   type Thread,
   type ThreadLimits,
 } from '../thread';
-import { formatLength, otherUnit, type LengthUnit } from '../units';
+import { formatLength, LENGTH_DECIMALS, otherUnit, type LengthUnit } from '../units';
 
 /** One member of a fit with all that is looked up for it. Lengths in the thread's unit. */
 export interface MemberTable {
@@ -27,18 +31,18 @@ export interface MemberTable {
 
 export function memberTable(thread: Thread, limits: ThreadLimits): MemberTable {
   const pitch = pitchOf(thread);
-  const best = bestWire(pitch);
-  const wireCase = { pitch, lead: leadOf(thread), wire: best, side: limits.side };
+  const form = formOf(thread);
+  const best = bestWire(pitch, form.flankAngleDeg);
+  const wireCase = wireCaseOf(thread, best);
   const { pitchDiameter } = limits;
-  const crest = limits.side === 'external' ? limits.major.max : limits.minor.min;
-  const near = limits.side === 'external' ? pitchDiameter.max : pitchDiameter.min;
+  const most = limits.side === 'external' ? 'max' : 'min';
   return {
     thread,
     limits,
     designation: printDesignation(thread),
     wire: {
       best,
-      range: wireRange(pitch, crest, near),
+      range: wireRange(form, pitch, crestLimits(limits)[most], pitchDiameter[most]),
       over: { min: overWires(wireCase, pitchDiameter.min), max: overWires(wireCase, pitchDiameter.max) },
       ...leadAngleMatters(thread, limits, best),
     },
@@ -60,6 +64,20 @@ export const QUANTITIES: readonly { id: LimitQuantity; name: string }[] = [
   { id: 'minor', name: 'Minor diameter' },
 ];
 
+/** Limits before plating, by quantity; null where the coating varies by more than the tolerance. */
+export function uncoatedBands(
+  { thread, limits }: MemberTable,
+  coating: Coating | null,
+): { name: string; band: Band | null }[] {
+  if (coating === null) return [];
+  const { before } = coatedLimits(limits, formOf(thread), coating, LENGTH_DECIMALS[thread.unit]);
+  const crest = limits.side === 'external' ? 'Major' : 'Minor';
+  return [
+    { name: 'Pitch diameter before plating', band: before?.pitchDiameter ?? null },
+    { name: `${crest} diameter before plating`, band: before?.crest ?? null },
+  ];
+}
+
 /** A line of the table as it is saved: text as shown, in both units; open limits are empty. */
 export interface TableLine {
   thread: string;
@@ -71,7 +89,7 @@ export interface TableLine {
 }
 
 /** The table as lines for a CSV file. */
-export function tableLines(members: readonly MemberTable[]): TableLine[] {
+export function tableLines(members: readonly MemberTable[], coating: Coating | null = null): TableLine[] {
   return members.flatMap((member) => {
     const { unit } = member.thread;
     const external = member.limits.side === 'external';
@@ -85,6 +103,9 @@ export function tableLines(members: readonly MemberTable[]): TableLine[] {
     });
     return [
       ...QUANTITIES.map(({ id, name }) => line(name, member.limits[id].min, member.limits[id].max)),
+      ...uncoatedBands(member, coating).map(({ name, band }) =>
+        line(name, band?.min ?? null, band?.max ?? null),
+      ),
       line(external ? 'Over best wires' : 'Over best balls', member.wire.over.min, member.wire.over.max),
       line(external ? 'Best wire' : 'Best ball', member.wire.best, member.wire.best),
       line(`GO ${member.gauges.kind}, NO-GO ${member.gauges.kind}`, member.gauges.go, member.gauges.noGo),

@@ -47,13 +47,13 @@ export function measuredAt(
   derived: DerivedPlan,
   over: number,
   purpose: 'mid' | 'final',
-  major = derived.blank,
+  crest = derived.blank,
 ): EntryContent {
   return {
     kind: 'measurement',
     purpose,
     wire: { value: derived.wire, unit: derived.thread.unit },
     overWires: { start: over, middle: over, end: over },
-    major,
+    crest,
   };
 }

@@ -1,29 +1,34 @@
-import { coatedLimits, parseDesignation, threadLimits } from './index';
-
-function limitsOf(text: string) {
-  const read = parseDesignation(text);
-  if (!read.ok) throw new Error(text);
-  return threadLimits(read.value.thread);
-}
+import { limitsOf } from '../test/thread';
+import { coatedLimits, FORM_60, FORM_TRAPEZOIDAL } from './index';
 
 /** ASME B1.1, section 7: four times the thickness on the pitch diameter, twice on the crest. */
 test('an external thread is cut smaller by the coating', () => {
-  const { before } = coatedLimits(limitsOf('3/4-16 UNF-2A'), { min: 0.0002, max: 0.0003 }, 4);
+  const { before } = coatedLimits(limitsOf('3/4-16 UNF-2A'), FORM_60, { min: 0.0002, max: 0.0003 }, 4);
   expect(before?.pitchDiameter).toEqual({ min: 0.7021, max: 0.7067 });
   expect(before?.crest).toEqual({ min: 0.7387, max: 0.7479 });
 });
 
 test('an internal thread is cut larger', () => {
-  const { before } = coatedLimits(limitsOf('M16x2-6H'), { min: 0.005, max: 0.01 }, 3);
+  const { before } = coatedLimits(limitsOf('M16x2-6H'), FORM_60, { min: 0.005, max: 0.01 }, 3);
   expect(before?.pitchDiameter).toEqual({ min: 14.741, max: 14.933 });
 });
 
 test('the allowance of 6g takes a thin coating, that of h takes none', () => {
-  expect(coatedLimits(limitsOf('M16x2-6g'), { min: 0.005, max: 0.009 }, 3).allowanceTakesIt).toBe(true);
-  expect(coatedLimits(limitsOf('M16x2-6g'), { min: 0.005, max: 0.01 }, 3).allowanceTakesIt).toBe(false);
-  expect(coatedLimits(limitsOf('M16x2-6h'), { min: 0, max: 0.001 }, 3).allowanceTakesIt).toBe(false);
+  expect(coatedLimits(limitsOf('M16x2-6g'), FORM_60, { min: 0.005, max: 0.009 }, 3).allowanceTakesIt).toBe(
+    true,
+  );
+  expect(coatedLimits(limitsOf('M16x2-6g'), FORM_60, { min: 0.005, max: 0.01 }, 3).allowanceTakesIt).toBe(
+    false,
+  );
+  expect(coatedLimits(limitsOf('M16x2-6h'), FORM_60, { min: 0, max: 0.001 }, 3).allowanceTakesIt).toBe(false);
 });
 
 test('a coating that varies more than the tolerance can not be allowed for', () => {
-  expect(coatedLimits(limitsOf('3/8-24 UNF-3A'), { min: 0, max: 0.001 }, 4).before).toBeNull();
+  expect(coatedLimits(limitsOf('3/8-24 UNF-3A'), FORM_60, { min: 0, max: 0.001 }, 4).before).toBeNull();
+});
+
+/** 2 t / sin 15 = 7.727 t on the pitch diameter. */
+test('steep flanks take more of a coating', () => {
+  const { before } = coatedLimits(limitsOf('Tr30x6-7e'), FORM_TRAPEZOIDAL, { min: 0.01, max: 0.01 }, 3);
+  expect(before?.pitchDiameter).toEqual({ min: 26.47, max: 26.805 });
 });

@@ -1,6 +1,6 @@
-import { roundTo } from '../units';
-import { FORM_60 } from './thread-form';
-import type { Band, ThreadLimits } from './limits';
+import { radians, roundTo } from '../units';
+import type { ThreadForm } from './thread-form';
+import { crestLimits, type Band, type ThreadLimits } from './limits';
 
 /** Thickness of a coating on the surface, square to it. */
 export interface Coating {
@@ -19,13 +19,18 @@ export interface CoatedLimits {
 
 /**
  * Limits before plating for given limits after it. A coating of thickness t grows a cylinder by 2 t and the pitch
- * diameter of a 60 degree thread by 2 t / sin 30 = 4 t (ASME B1.1, section 7; ISO 965-1, clause on coated threads).
+ * diameter by 2 t / sin a, 4 t for 60 degrees (ASME B1.1, section 7; ISO 965-1, clause on coated threads).
  * The thickest coating must not pass the limit of most material, the thinnest not fall short of the other.
  */
-export function coatedLimits(limits: ThreadLimits, coating: Coating, decimals: number): CoatedLimits {
-  const perSide = 2 / Math.sin((FORM_60.flankAngleDeg * Math.PI) / 180);
+export function coatedLimits(
+  limits: ThreadLimits,
+  form: ThreadForm,
+  coating: Coating,
+  decimals: number,
+): CoatedLimits {
+  const perSide = 2 / Math.sin(radians(form.flankAngleDeg));
   const external = limits.side === 'external';
-  const crest = external ? limits.major : limits.minor;
+  const crest = crestLimits(limits);
   const uncoat = (band: Band, factor: number): Band => {
     const [most, least] = [factor * coating.max, factor * coating.min];
     const min = external ? band.min - least : band.min + most;

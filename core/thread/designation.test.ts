@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { leadOf, parseDesignation, printDesignation, printTpi, suggestThreads } from './index';
-import { METRIC_COARSE, METRIC_FINE } from './series-metric';
-import { UNIFIED_SERIES } from './series-unified';
+import { METRIC_COARSE, METRIC_FINE } from './metric/metric-series';
+import { UNIFIED_SERIES } from './unified/unified-series';
 
 function printed(text: string): string {
   const read = parseDesignation(text);
@@ -30,6 +30,26 @@ test.each([
   ['M20x1.5-5g6g', 'M20x1.5-5g6g'],
   ['M20x1.5-LH', 'M20x1.5-6g-LH'],
   ['M20xPh5P2.5-6g', 'M20xPh5P2.5-6g'],
+  ['M20x2-7H-L', 'M20x2-7H-L'],
+  ['M6x0.75-5h6h-S-LH', 'M6x0.75-5h6h-S-LH'],
+  ['M20x2 6g N', 'M20x2-6g'],
+  ['3/4-16 UNF-2A (3 starts)', '3/4-16 UNF-2A (3 starts)'],
+  ['3/4-16 UNF 3-start', '3/4-16 UNF-2A (3 starts)'],
+  ['.750-.0625P-.1875L (3 STARTS) UNF-2A', '3/4-16 UNF-2A (3 starts)'],
+  ['.750-.0625P-.1250L UNF-2A', '3/4-16 UNF-2A (2 starts)'],
+  ['1-5 ACME 2G', '1-5 Acme-2G'],
+  ['1 1/2-4 Acme-3G nut LH', '1 1/2-4 Acme-3G internal-LH'],
+  ['1-5 Acme (2 starts)', '1-5 Acme-2G (2 starts)'],
+  ['Tr30x6', 'Tr30x6-7e'],
+  ['tr 40 x 14 (P7) LH - 7H', 'Tr40x14(P7)-7H-LH'],
+  ['Tr20', 'Tr20x4-7e'],
+  ['7/8 BSW', '7/8-9 BSW medium bolt'],
+  ['7/8-9 B.S.W. medium nut', '7/8-9 BSW medium nut'],
+  ['1 1/2 in. BSF', '1 1/2-8 BSF medium bolt'],
+  ['1-20 Whit', '1-20 Whit medium bolt'],
+  ['G3/4A', 'G 3/4 A'],
+  ['G 1-1/2', 'G 1 1/2'],
+  ['G 1/2 external', 'G 1/2 A'],
 ])('reads %s as %s', (text, canonical) => {
   expect(printed(text)).toBe(canonical);
 });
@@ -43,6 +63,19 @@ test('what was left out is said', () => {
 test('several starts have a lead of that many pitches', () => {
   const read = parseDesignation('M20xPh5P2.5-6g');
   expect(read.ok && [read.value.thread.starts, leadOf(read.value.thread)]).toEqual([2, 5]);
+});
+
+test('what the other systems take for granted is said', () => {
+  const assumed = (text: string) => {
+    const read = parseDesignation(text);
+    return read.ok ? read.value.assumed : [];
+  };
+  expect(assumed('1-5 Acme')).toEqual(['class 2G', 'external']);
+  expect(assumed('1-7 Acme-2G bolt')).toEqual(['a size outside of the standard series']);
+  expect(assumed('Tr30x6 nut')).toEqual(['class 7H']);
+  expect(assumed('7/8 BSW')).toEqual(['medium class', 'bolt']);
+  expect(assumed('G 3/4')).toEqual(['internal, as it has no class A or B']);
+  expect(assumed('G 3/4 A')).toEqual([]);
 });
 
 test('odd threads per inch are exact', () => {
@@ -70,6 +103,24 @@ test.each([
   ['M3x2.5', 'out-of-range', 'no core is left'],
   ['1/4-4', 'out-of-range', 'no core is left'],
   ['M20xPh4P2.5', 'out-of-range', 'whole number of pitches'],
+  ['3/4-16 UNF-2A (20 starts)', 'out-of-range', '1 to 12'],
+  ['.750-.0625P-.1L UNF', 'out-of-range', 'whole number of pitches'],
+  ['.750-.0625P-.1250L (3 starts)', 'conflict', '2 starts, not 3'],
+  ['1-5 Acme-6G', 'unreadable', '2G, 3G or 4G'],
+  ['Acme', 'unreadable', '1-5 Acme-2G'],
+  ['Tr30x6-7g', 'unreadable', '7e'],
+  ['Tr30x6-7e nut', 'conflict', 'not internal'],
+  ['Tr31', 'unknown-size', 'type the pitch'],
+  ['Tr30x13(P6)', 'out-of-range', 'whole number'],
+  ['Tr30x1', 'out-of-range', '1.5 to 44'],
+  ['Tr30,5x6', 'decimal-comma', 'Tr30.5x6'],
+  ['7/8-8 BSW', 'unknown-size', 'has 9 threads per inch, not 8'],
+  ['7/8-9 BSW close', 'unsupported', 'medium'],
+  ['13/16-12 BSW', 'unknown-size', 'Whit'],
+  ['BSW', 'unreadable', '1/2-12 BSW'],
+  ['G 7/16', 'unknown-size', 'G 1/16 to G 6'],
+  ['G 3/4 A nut', 'conflict', 'no class'],
+  ['G x', 'unreadable', 'G 3/4'],
 ])('“%s” is refused with %s', (text, code, says) => {
   const read = parseDesignation(text);
   expect(read).toMatchObject({ ok: false, issues: [{ field: 'thread', code }] });
@@ -123,7 +174,7 @@ test('suggestions complete what was typed: coarse before fine, external before i
 });
 
 test('every suggestion reads back as itself', () => {
-  for (const start of ['#', '1', '2', '3/', '5', '7', 'M1', 'M2', 'M3', 'M6']) {
+  for (const start of ['#', '1', '2', '3/', '5', '7', 'M1', 'M2', 'M3', 'M6', 'Tr', 'G']) {
     for (const suggestion of suggestThreads(start, 400)) expect(printed(suggestion)).toBe(suggestion);
   }
 });

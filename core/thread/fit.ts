@@ -1,4 +1,5 @@
 import { threadLimits, type ExternalLimits, type InternalLimits } from './limits';
+import { systemOf } from './systems';
 import type { Thread } from './thread';
 
 /** The two members of a fit. */
@@ -9,20 +10,17 @@ export interface Fit {
   clearance: { min: number; max: number };
 }
 
-/** The usual mating class: the same number A with B (ASME B1.1), 6H with the external metric classes, 6g with the internal (ISO 965-1). */
+/** The usual mating thread: the same class number (ASME B1.1, B1.5, BS 84), 6H with 6g (ISO 965-1), G with G A (ISO 228-1). */
 export function matingThread(thread: Thread): Thread {
-  const side = thread.side === 'external' ? 'internal' : 'external';
-  if (thread.system === 'unified') return { ...thread, side };
-  const position = side === 'internal' ? 'H' : 'g';
-  return { ...thread, side, toleranceClass: { pitchGrade: 6, crestGrade: 6, position } };
+  return systemOf(thread).mate(thread);
 }
 
-/** A thread with its usual mate. */
-export function fitOf(thread: Thread): Fit {
+/** A thread with its usual mate, both at one length of engagement; see `threadLimits`. */
+export function fitOf(thread: Thread, engagement?: number): Fit {
   const mate = matingThread(thread);
   const [bolt, nut] = thread.side === 'external' ? [thread, mate] : [mate, thread];
-  const external = threadLimits(bolt);
-  const internal = threadLimits(nut);
+  const external = threadLimits(bolt, engagement);
+  const internal = threadLimits(nut, engagement);
   if (external.side !== 'external' || internal.side !== 'internal')
     throw new Error('the members of a fit are on two sides');
   return {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { externalLimits, parseDesignation, threadLimits, type ThreadLimits } from './index';
+import { limitsOf } from '../test/thread';
+import type { ThreadLimits } from './index';
 
 interface Row {
   designation: string;
@@ -19,12 +20,6 @@ function rows(file: string): Row[] {
     const cells = line.match(/("[^"]*"|[^,]+)/g) ?? [];
     return Object.fromEntries(names.map((name, index) => [name, cells[index] ?? ''])) as unknown as Row;
   });
-}
-
-function limitsOf(designation: string): ThreadLimits {
-  const read = parseDesignation(designation);
-  if (!read.ok) throw new Error(`${designation}: ${read.issues[0]?.message}`);
-  return threadLimits(read.value.thread);
 }
 
 function pick(limits: ThreadLimits, quantity: string): number | null {
@@ -103,10 +98,4 @@ test('a nut and its bolt of the usual classes always go together', () => {
     expect(internal.major.min).toBeGreaterThanOrEqual(external.major.max ?? 0);
     expect(internal.minor.min ?? 0).toBeGreaterThanOrEqual(external.minor.max - 0.0005);
   }
-});
-
-test('an internal class is refused with the external ones named', () => {
-  const read = parseDesignation('3/4-16 UNF-2B');
-  const limits = read.ok ? externalLimits(read.value.thread) : read;
-  expect(limits).toMatchObject({ ok: false, issues: [{ field: 'thread', code: 'unsupported' }] });
 });

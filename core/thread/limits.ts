@@ -1,8 +1,4 @@
-import { bad, good, type Result } from '../errors/field-issue';
-import { metricExternalLimits } from './limits-metric';
-import { metricInternalLimits } from './limits-metric-internal';
-import { engagementLengthIn, unifiedExternalLimits } from './limits-unified';
-import { unifiedInternalLimits } from './limits-unified-internal';
+import { systemOf } from './systems';
 import type { Thread } from './thread';
 
 export interface Band {
@@ -10,20 +6,20 @@ export interface Band {
   max: number;
 }
 
-type Standard = 'ASME B1.1' | 'ISO 965-1';
+export type Standard = 'ASME B1.1' | 'ISO 965-1' | 'ASME B1.5' | 'ISO 2903' | 'BS 84' | 'ISO 228-1';
 
 /** Limits of size of an external thread, in the thread's unit, rounded as the standard rounds them. */
 export interface ExternalLimits {
   side: 'external';
   standard: Standard;
-  /** Distance of the maximum profile under the basic profile, on the diameter. */
+  /** Distance of the maximum profile under the basic profile, on the pitch diameter. */
   allowance: number;
   major: Band;
   pitchDiameter: Band;
-  /** The standards leave the lower limit of the external minor diameter open. */
-  minor: { min: null; max: number };
-  /** Maximum minor diameter with a rounded root: UNR of ASME B1.1, d3 of ISO 965-1. */
-  roundedRootMinorMax: number;
+  /** Null where the standard leaves the lower limit open. */
+  minor: { min: number | null; max: number };
+  /** Maximum minor diameter with a rounded root: UNR of ASME B1.1, d3 of ISO 965-1. Null where the form keeps a flat. */
+  roundedRootMinorMax: number | null;
   tolerance: { major: number; pitchDiameter: number };
 }
 
@@ -31,10 +27,10 @@ export interface ExternalLimits {
 export interface InternalLimits {
   side: 'internal';
   standard: Standard;
-  /** Distance of the minimum profile over the basic profile, on the diameter. */
+  /** Distance of the minimum profile over the basic profile, on the pitch diameter. */
   allowance: number;
-  /** The standards leave the upper limit of the internal major diameter open. */
-  major: { min: number; max: null };
+  /** Null where the standard leaves the upper limit open. */
+  major: { min: number; max: number | null };
   pitchDiameter: Band;
   minor: Band;
   tolerance: { minor: number; pitchDiameter: number };
@@ -45,28 +41,15 @@ export type ThreadLimits = ExternalLimits | InternalLimits;
 /**
  * Limits of size of a thread by its class.
  *
- * @param engagement length of engagement in the thread's unit when it is beyond the normal one: ASME B1.1 scales the
- *   pitch-diameter tolerance by it. ISO 965-1 keeps the tolerance and recommends another class; see `engagementGroup`.
+ * @param engagement length of engagement in the thread's unit when it is not the normal one: standards that scale the
+ *   pitch-diameter tolerance by it (ASME B1.1 beyond the normal length, BS 84) do so. ISO 965-1 keeps the tolerance and
+ *   recommends another class; see `engagementGroup`.
  */
 export function threadLimits(thread: Thread, engagement?: number): ThreadLimits {
-  if (thread.system === 'unified') {
-    const scaled =
-      engagement !== undefined && engagement > engagementLengthIn(thread) ? engagement : undefined;
-    return thread.side === 'external'
-      ? unifiedExternalLimits(thread, scaled)
-      : unifiedInternalLimits(thread, scaled);
-  }
-  return thread.side === 'external' ? metricExternalLimits(thread) : metricInternalLimits(thread);
+  return systemOf(thread).limits(thread, engagement);
 }
 
-/** Limits of an external thread. An internal one is refused at `field`. */
-export function externalLimits(thread: Thread, field = 'thread'): Result<ExternalLimits> {
-  const limits = threadLimits(thread);
-  if (limits.side === 'external') return good(limits);
-  const use = thread.system === 'unified' ? '1A, 2A or 3A' : '6g or 6h';
-  return bad(
-    field,
-    'unsupported',
-    `This is an internal class. The exercise cuts an external thread: use ${use}.`,
-  );
+/** Diameter of the crest by its limits: major of an external, minor of an internal thread. */
+export function crestLimits(limits: ThreadLimits): Band {
+  return limits.side === 'external' ? limits.major : limits.minor;
 }

@@ -4,3 +4,4 @@ export * from './length';
 export * from './parse-angle';
 export * from './parse-length';
 export * from './round';
+export * from './parse-length-list';

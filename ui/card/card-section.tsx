@@ -1,5 +1,5 @@
 import type { DerivedPlan } from '@/core/plan';
-import { FORM_60, pitchOf } from '@/core/thread';
+import { formOf, pitchOf } from '@/core/thread';
 import { scaleBarFor, sectionGeometry } from '../drawing/section-geometry';
 
 const WIDTH = 240;
@@ -13,9 +13,10 @@ export function CardSection({ derived }: { derived: DerivedPlan }) {
       groove: {
         pitch: pitchOf(thread),
         tip,
-        flankAngleDeg: FORM_60.flankAngleDeg,
+        flankAngleDeg: formOf(thread).flankAngleDeg,
         compoundAngleDeg: plan.compoundAngleDeg,
       },
+      side: thread.side,
       workDiameter: blank,
       readings: passes.map((pass) => pass.reading),
       chosen: passes.length,

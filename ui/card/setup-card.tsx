@@ -2,9 +2,10 @@
 
 import Link from 'next/link';
 import { useMemo } from 'react';
+import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { derivePlan, type Plan } from '@/core/plan';
 import { setupSteps, showExpected } from '@/core/steps';
-import { printTpi } from '@/core/thread';
+import { crestLimits, printTpi } from '@/core/thread';
 import { Button, buttonClass } from '../kit/button';
 import { dialFigures, dialText } from '../units/dial-text';
 import { useShowLength } from '../units/display-unit';
@@ -26,16 +27,18 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
   const unit = derived.thread.unit;
   const { limits, overWires, passes } = derived;
   const { perTurn } = plan.dial;
+  const words = MEASURING_WORDS[derived.thread.side];
+  const crest = crestLimits(limits);
   const band = (low: number, high: number) => `${show.figures(low, unit)} – ${show.figures(high, unit)}`;
   const shown = show.unitOf(unit);
   const facts: [string, string][] = [
-    ['Major diameter', `${band(limits.major.min, limits.major.max)} ${shown}`],
+    [capital(words.crest), `${band(crest.min, crest.max)} ${shown}`],
     [
       'Pitch diameter',
       `${show.figures(derived.target, unit)}  (${band(limits.pitchDiameter.min, limits.pitchDiameter.max)}) ${shown}`,
     ],
     [
-      `Over wires of ${show.figures(derived.wire, unit, 1)}`,
+      `${capital(words.over)} of ${show.figures(derived.wire, unit, 1)}`,
       `${show.figures(overWires.target, unit)}  (${band(overWires.min, overWires.max)}) ${shown}`,
     ],
     [
@@ -137,7 +140,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
                     Infeed
                   </th>
                   <th scope="col" className="text-right">
-                    Over wires
+                    {capital(words.over)}
                   </th>
                   <th scope="col" className="w-14 pl-2">
                     Cut
@@ -163,9 +166,11 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
               </tbody>
             </table>
             <p className="mt-3">
-              Over wires: start ________ middle ________ end ________
+              {capital(words.over)}: start ________ middle ________ end ________
               <br />
-              <span className="mt-2 inline-block">Major ________ Remaining feed ________</span>
+              <span className="mt-2 inline-block">
+                {capital(words.crest)} ________ Remaining feed ________
+              </span>
             </p>
           </section>
         </div>

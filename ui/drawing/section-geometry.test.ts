@@ -2,6 +2,7 @@ import { scaleBarFor, sectionGeometry, type SectionCase } from './section-geomet
 
 const section: SectionCase = {
   groove: { pitch: 2, tip: { kind: 'flat', flat: 0.25 }, flankAngleDeg: 30, compoundAngleDeg: 29.5 },
+  side: 'external',
   workDiameter: 16,
   readings: [0.05, 0.5, 1, 1.4],
   chosen: 4,
@@ -50,4 +51,14 @@ test.each([
   const bar = scaleBarFor(pixels, width, unit);
   expect(bar.text).toBe(text);
   expect(bar.length).toBeCloseTo(parseFloat(text) * pixels, 9);
+});
+
+test('inside, the work lies above the tool and diameters grow upward', () => {
+  const { y, yOf, work, surface, tool } = sectionGeometry({ ...section, side: 'internal' }, 720, 420);
+  expect(y(1)).toBeLessThan(y(0));
+  expect(yOf(18)).toBeCloseTo(y(1), 9);
+  const highest = Math.min(...points(surface).map(([, down]) => down));
+  expect(highest).toBeCloseTo(y(1.4 * Math.cos((29.5 * Math.PI) / 180)), 1);
+  expect(Math.min(...points(work).map(([, down]) => down))).toBe(0);
+  expect(Math.max(...points(tool).map(([, down]) => down))).toBeGreaterThan(y(0));
 });

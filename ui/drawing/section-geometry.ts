@@ -1,12 +1,15 @@
 import { line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
 import { grooveProfile, tipAt, tipOutline, type GrooveCase } from '@/core/groove';
+import type { Side } from '@/core/thread';
 import { tipHalfWidth } from '@/core/tool';
 import { radians, type LengthUnit } from '@/core/units';
 
 /** What the section shows. Lengths in one unit. */
 export interface SectionCase {
   groove: GrooveCase;
+  /** External work lies below the tool, internal above it. */
+  side: Side;
   workDiameter: number;
   /** Compound readings after each pass. */
   readings: readonly number[];
@@ -33,18 +36,19 @@ export interface SectionGeometry {
 
 const STEP_PX = 1.5;
 
-/** Lays the section out in a frame: tool above, work below, leading flank and headstock to the left. */
+/** Lays the section out in a frame: the axis of the work is below, leading flank and headstock to the left. */
 export function sectionGeometry(
-  { groove, workDiameter, readings, chosen }: SectionCase,
+  { groove, side, workDiameter, readings, chosen }: SectionCase,
   width: number,
   height: number,
 ): SectionGeometry {
   const { pitch } = groove;
   const pixelsPerUnit = Math.min(width / (2.9 * pitch), height / (1.95 * pitch));
-  const surfaceY = height / 2 - 0.1 * pitch * pixelsPerUnit;
+  const inward = side === 'external' ? 1 : -1;
+  const surfaceY = height / 2 - inward * 0.1 * pitch * pixelsPerUnit;
   const deepest = tipAt(groove, Math.max(0, ...readings));
   const x = scaleLinear([-deepest.axial / 2, 1 - deepest.axial / 2], [width / 2, width / 2 - pixelsPerUnit]);
-  const y = scaleLinear([0, 1], [surfaceY, surfaceY + pixelsPerUnit]);
+  const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
   const draw = line<[number, number]>();
 
   const trace = (profile: (axial: number) => number, fromPx: number, toPx: number): [number, number][] => {
@@ -61,6 +65,7 @@ export function sectionGeometry(
   const tip = chosen === 0 ? { axial: 0, depth: 0 } : tipAt(groove, readings[chosen - 1] ?? 0);
 
   const middle = [x(deepest.axial + pitch / 2), x(deepest.axial - pitch / 2)] as const;
+  const far = side === 'external' ? height : 0;
   const outlines = readings.map(
     (_, index) => draw(trace(grooveProfile(groove, readings.slice(0, index + 1)), ...middle)) ?? '',
   );
@@ -70,8 +75,8 @@ export function sectionGeometry(
     surfaceY,
     x,
     y,
-    yOf: (diameter) => y((workDiameter - diameter) / 2),
-    work: draw([...surface, [width, height], [0, height]]) ?? '',
+    yOf: (diameter) => y((inward * (workDiameter - diameter)) / 2),
+    work: draw([...surface, [width, far], [0, far]]) ?? '',
     surface: draw(surface) ?? '',
     chip:
       chosen === 0 ? null : (draw([...trace(now, ...middle), ...trace(before, ...middle).reverse()]) ?? null),

@@ -2,6 +2,7 @@
 
 import { useId, useMemo } from 'react';
 import type { GrooveCase } from '@/core/groove';
+import type { Side } from '@/core/thread';
 import { radians, type LengthUnit } from '@/core/units';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { useShowLength } from '../units/display-unit';
@@ -10,6 +11,7 @@ import { useSize } from './use-size';
 
 export interface ThreadSectionProps {
   groove: GrooveCase;
+  side: Side;
   unit: LengthUnit;
   workDiameter: number;
   pitchDiameter: { min: number; max: number; target: number };
@@ -31,22 +33,25 @@ export function ThreadSection(props: ThreadSectionProps) {
 
 /** The drawing itself, for a known size. */
 export function SectionDrawing(props: ThreadSectionProps & { width: number; height: number }) {
-  const { groove, unit, workDiameter, pitchDiameter, rootDiameter, readings, chosen, width, height } = props;
+  const { groove, side, unit, workDiameter, pitchDiameter, rootDiameter, readings, chosen, width, height } =
+    props;
   const show = useShowLength();
   const hatchId = useId();
   const geometry = useMemo(
-    () => sectionGeometry({ groove, workDiameter, readings, chosen }, width, height),
-    [groove, workDiameter, readings, chosen, width, height],
+    () => sectionGeometry({ groove, side, workDiameter, readings, chosen }, width, height),
+    [groove, side, workDiameter, readings, chosen, width, height],
   );
   const { yOf, y } = geometry;
   const figures = (value: number) => show.figures(value, unit);
   const depth = geometry.tip.depth;
+  const external = side === 'external';
+  const work = external ? 'blank' : 'bore';
   const bandTop = yOf(pitchDiameter.max);
   const bandBottom = yOf(pitchDiameter.min);
   return (
     <DrawingFrame
       title="Section of work and tool"
-      description={`After pass ${chosen} the groove is ${figures(depth)} ${show.unitOf(unit)} deep. Blank ${figures(workDiameter)}, target pitch diameter ${figures(pitchDiameter.target)}, root ${figures(rootDiameter)}.`}
+      description={`After pass ${chosen} the groove is ${figures(depth)} ${show.unitOf(unit)} deep. ${external ? 'Blank' : 'Bore'} ${figures(workDiameter)}, target pitch diameter ${figures(pitchDiameter.target)}, root ${figures(rootDiameter)}.`}
       viewBox={{ width, height }}
       scale={scaleBarFor(geometry.pixelsPerUnit, width, unit)}
       scaleAt={{ x: 14, y: height - 12 }}
@@ -106,14 +111,26 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
         dash="14 4 3 4"
         text={`PD ${figures(pitchDiameter.target)}`}
       />
-      <Level at={yOf(workDiameter)} width={width} dash="5 4" text={`blank ⌀ ${figures(workDiameter)}`} />
-      <Level at={yOf(rootDiameter)} width={width} dash="5 4" text={`root ⌀ ${figures(rootDiameter)}`} below />
-      {depth > 0 && <Depth top={y(0)} bottom={y(depth)} x={34} text={`h ${figures(depth)}`} />}
+      <Level
+        at={yOf(workDiameter)}
+        width={width}
+        dash="5 4"
+        text={`${work} ⌀ ${figures(workDiameter)}`}
+        below={!external}
+      />
+      <Level
+        at={yOf(rootDiameter)}
+        width={width}
+        dash="5 4"
+        text={`root ⌀ ${figures(rootDiameter)}`}
+        below={external}
+      />
+      {depth > 0 && <Depth from={y(0)} to={y(depth)} x={34} text={`h ${figures(depth)}`} />}
       <Pitch
         geometry={geometry}
         pitch={groove.pitch}
-        bottom={yOf(rootDiameter)}
-        height={height}
+        root={yOf(rootDiameter)}
+        at={external ? Math.min(yOf(rootDiameter) + 44, height - 20) : Math.max(yOf(rootDiameter) - 44, 26)}
         text={props.pitchText}
       />
       <text x={14} y={height - 42} fontSize="13" fill="var(--color-scribe-dim)">
@@ -162,13 +179,13 @@ function Level({
   );
 }
 
-function Depth({ top, bottom, x, text }: { top: number; bottom: number; x: number; text: string }) {
+function Depth({ from, to, x, text }: { from: number; to: number; x: number; text: string }) {
   return (
     <g stroke="var(--color-brass-bright)" fill="none" strokeWidth="1.25">
-      <path d={`M${x - 8} ${top} h16 M${x - 8} ${bottom} h16 M${x} ${top} V${bottom}`} />
+      <path d={`M${x - 8} ${from} h16 M${x - 8} ${to} h16 M${x} ${from} V${to}`} />
       <text
         x={x + 10}
-        y={bottom + 18}
+        y={to > from ? to + 18 : to - 8}
         fontSize="14"
         className="figures"
         fill="var(--color-brass-bright)"
@@ -185,22 +202,23 @@ function Depth({ top, bottom, x, text }: { top: number; bottom: number; x: numbe
 function Pitch({
   geometry,
   pitch,
-  bottom,
-  height,
+  root,
+  at,
   text,
 }: {
   geometry: SectionGeometry;
   pitch: number;
-  bottom: number;
-  height: number;
+  /** Levels of the root and of the dimension line. */
+  root: number;
+  at: number;
   text: string;
 }) {
   const from = geometry.x(geometry.tip.axial);
   const to = geometry.x(geometry.tip.axial - pitch);
-  const at = Math.min(bottom + 44, height - 20);
+  const beyond = at > root ? at + 6 : at - 6;
   return (
     <g stroke="var(--color-scribe)" fill="none" strokeWidth="1">
-      <path d={`M${from} ${bottom} V${at + 6} M${to} ${bottom} V${at + 6} M${from} ${at} H${to}`} />
+      <path d={`M${from} ${root} V${beyond} M${to} ${root} V${beyond} M${from} ${at} H${to}`} />
       <path
         d={`M${from + 8} ${at - 3} L${from} ${at} L${from + 8} ${at + 3} M${to - 8} ${at - 3} L${to} ${at} L${to - 8} ${at + 3}`}
       />
@@ -226,19 +244,20 @@ function Infeed({ geometry, groove }: { geometry: SectionGeometry; groove: Groov
   const angle = radians(groove.compoundAngleDeg);
   const length = 0.62 * groove.pitch * geometry.pixelsPerUnit;
   const x = geometry.x(geometry.tip.axial);
-  const tipY = geometry.y(geometry.tip.depth);
-  const end = tipY - 0.2 * groove.pitch * geometry.pixelsPerUnit;
-  const start = { x: x + length * Math.sin(angle), y: end - length * Math.cos(angle) };
+  // Away from the work: up outside, down inside.
+  const away = geometry.y(0) < geometry.y(1) ? -1 : 1;
+  const end = geometry.y(geometry.tip.depth) + away * 0.2 * groove.pitch * geometry.pixelsPerUnit;
+  const start = { x: x + length * Math.sin(angle), y: end + away * length * Math.cos(angle) };
   return (
     <g stroke="var(--color-scribe)" fill="none" strokeWidth="1.5">
-      <path d={`M${x} ${end} V${end - length}`} strokeWidth="0.75" strokeDasharray="3 3" />
+      <path d={`M${x} ${end} V${end + away * length}`} strokeWidth="0.75" strokeDasharray="3 3" />
       <path d={`M${start.x} ${start.y} L${x} ${end}`} />
       <path
-        d={`M${x + 9 * Math.sin(angle + 0.45)} ${end - 9 * Math.cos(angle + 0.45)} L${x} ${end} L${x + 9 * Math.sin(angle - 0.45)} ${end - 9 * Math.cos(angle - 0.45)}`}
+        d={`M${x + 9 * Math.sin(angle + 0.45)} ${end + away * 9 * Math.cos(angle + 0.45)} L${x} ${end} L${x + 9 * Math.sin(angle - 0.45)} ${end + away * 9 * Math.cos(angle - 0.45)}`}
       />
       <text
         x={x - 5}
-        y={end - length * 0.72}
+        y={end + away * length * 0.72}
         textAnchor="end"
         fontSize="14"
         className="figures"

@@ -16,11 +16,22 @@ export interface ChoiceProps {
   error?: string | undefined;
   note?: string | undefined;
   /** A narrow column of options instead of a row. */
-  stacked?: boolean;
+  stacked?: boolean | undefined;
+  /** So many in a row, in equal columns. */
+  columns?: number | undefined;
 }
 
 /** One of a few, all in sight. */
-export function Choice({ label, value, options, onChange, error, note, stacked = false }: ChoiceProps) {
+export function Choice({
+  label,
+  value,
+  options,
+  onChange,
+  error,
+  note,
+  stacked = false,
+  columns,
+}: ChoiceProps) {
   const id = useId();
   return (
     <div className="grid gap-1">
@@ -33,8 +44,9 @@ export function Choice({ label, value, options, onChange, error, note, stacked =
         onValueChange={onChange}
         className={clsx(
           'grid gap-px overflow-hidden rounded-cut border border-rule-strong bg-rule-strong',
-          !stacked && 'grid-flow-col auto-cols-fr',
+          !stacked && columns === undefined && 'grid-flow-col auto-cols-fr',
         )}
+        style={columns === undefined ? undefined : { gridTemplateColumns: `repeat(${columns}, 1fr)` }}
       >
         {options.map((option) => (
           <RadioGroup.Item

@@ -196,6 +196,7 @@ export function KitPage() {
               compoundAngleDeg: 29.5,
             }}
             unit="in"
+            side="external"
             workDiameter={0.744}
             pitchDiameter={{ min: 0.7029, max: 0.7079, target: 0.7054 }}
             rootDiameter={0.6648}

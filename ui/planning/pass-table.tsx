@@ -2,7 +2,9 @@
 
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useMemo } from 'react';
+import { capital, MEASURING_WORDS } from '@/core/gauging';
 import type { PlannedPass } from '@/core/plan';
+import type { Side } from '@/core/thread';
 import { formatArea, lengthIn, type Length, type LengthUnit } from '@/core/units';
 import { dialText } from '../units/dial-text';
 import { Table } from '../kit/table';
@@ -13,12 +15,14 @@ const column = createColumnHelper<PlannedPass>();
 /** All passes with what the student reads and what the thread has become. */
 export function PassTable({
   passes,
+  side,
   unit,
   perTurn,
   chosen,
   onChoose,
 }: {
   passes: PlannedPass[];
+  side: Side;
   unit: LengthUnit;
   perTurn: Length;
   chosen: number;
@@ -60,11 +64,11 @@ export function PassTable({
       ),
       column.accessor((pass) => (pass.overWires === null ? '—' : show.figures(pass.overWires, unit)), {
         id: 'mow',
-        header: `Over wires, ${shown}`,
+        header: `${capital(MEASURING_WORDS[side].over)}, ${shown}`,
         meta: { number: true },
       }),
     ],
-    [show, unit, shown, perTurn],
+    [show, side, unit, shown, perTurn],
   );
   const table = useReactTable({ data: passes, columns, getCoreRowModel: getCoreRowModel() });
   return (

@@ -56,12 +56,14 @@ export function PlanChoice({
   label,
   options,
   stacked,
+  columns,
   note,
 }: {
   field: PlanField;
   label: string;
   options: readonly ChoiceOption[];
   stacked?: boolean;
+  columns?: number;
   note?: string;
 }) {
   const { form, values } = usePlanning();
@@ -72,6 +74,7 @@ export function PlanChoice({
       value={values[field]}
       options={options}
       stacked={stacked}
+      columns={columns}
       error={message.error}
       note={note}
       onChange={(value) => form.setValue(field, value, { shouldDirty: true, shouldTouch: true })}

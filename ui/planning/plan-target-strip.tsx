@@ -1,5 +1,6 @@
 'use client';
 
+import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
 import { useShowLength } from '../units/display-unit';
@@ -14,6 +15,7 @@ export function PlanTargetStrip() {
   const { thread, limits, target, overWires, radialDepth, compoundFeed, swivelMarkDeg, passes } =
     read.evaluation;
   const unit = thread?.unit ?? 'in';
+  const words = MEASURING_WORDS[thread?.side ?? 'external'];
   const figures = (value: number | null | undefined) =>
     value === null || value === undefined ? null : show.figures(value, unit);
   const shown = show.unitOf(unit);
@@ -36,11 +38,13 @@ export function PlanTargetStrip() {
       <Figure
         onDye
         size="large"
-        label="Over wires"
+        label={capital(words.over)}
         value={figures(overWires?.target)}
         unit={shown}
         sub={
-          read.evaluation.wire === null ? undefined : `wires ${show.figures(read.evaluation.wire, unit, 1)}`
+          read.evaluation.wire === null
+            ? undefined
+            : `${words.pieces} ${show.figures(read.evaluation.wire, unit, 1)}`
         }
         why={whys.overWires}
       />
@@ -50,7 +54,7 @@ export function PlanTargetStrip() {
         label="Radial depth"
         value={figures(radialDepth)}
         unit={shown}
-        sub="from the blank"
+        sub={`from the ${words.work}`}
         why={whys.radialDepth}
       />
       <Figure

@@ -7,7 +7,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { PLAN_STAGES, planSchema, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
-import { FORM_60, pitchOf, printTpi } from '@/core/thread';
+import { fitOf, formOf, pitchOf, printTpi } from '@/core/thread';
 import { Button, buttonClass } from '../kit/button';
 import { PassRibbon } from '../kit/pass-ribbon';
 import { StageRail } from '../kit/stage-rail';
@@ -15,6 +15,8 @@ import { Tabs } from '../kit/tabs';
 import { useToast } from '../kit/toast';
 import { ThreadSection } from '../drawing/thread-section';
 import { Header } from '../shell/header';
+import { ThreadTables } from '../tables/thread-tables';
+import { DepthRules } from '../tables/tool-and-depth';
 import { send } from '../shell/send';
 import { useShowLength } from '../units/display-unit';
 import { dialText } from '../units/dial-text';
@@ -23,7 +25,7 @@ import { IssueList } from './issue-list';
 import { PassTable } from './pass-table';
 import { PlanTargetStrip } from './plan-target-strip';
 import { PlanningProvider } from './planning-context';
-import { StageFields } from './stage-fields';
+import { StageFields } from './stages/stage-fields';
 import { stageResults, STAGE_TITLES } from './stage-results';
 import { readBackup, useDraftSaving, type SavingState } from './use-draft-saving';
 
@@ -79,6 +81,7 @@ export function PlanningView(props: PlanningViewProps) {
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
   const stages = stageResults(read, values, show, touched);
+  const stageTitle = stages.find(({ id }) => id === stage)?.title ?? STAGE_TITLES[stage];
 
   const keys = useMemo(
     () => [
@@ -100,6 +103,8 @@ export function PlanningView(props: PlanningViewProps) {
       { key: 's', does: 'Section', run: () => setTab('section') },
       { key: 'p', does: 'Table of passes', run: () => setTab('passes') },
       { key: 'c', does: 'Chart of infeed and chip', run: () => setTab('chart') },
+      { key: 'l', does: 'Limits of the thread and its mate', run: () => setTab('tables') },
+      { key: 'r', does: 'Rules of thumb for the depth', run: () => setTab('rules') },
       { key: 'h', does: 'Hand out', run: () => setHandingOut(true) },
     ],
     [passes?.length],
@@ -132,7 +137,7 @@ export function PlanningView(props: PlanningViewProps) {
         : {
             pitch: pitchOf(thread),
             tip,
-            flankAngleDeg: FORM_60.flankAngleDeg,
+            flankAngleDeg: formOf(thread).flankAngleDeg,
             compoundAngleDeg: read.inputs.compoundAngleDeg,
           },
     [thread, tip, read.inputs.compoundAngleDeg],
@@ -173,6 +178,7 @@ export function PlanningView(props: PlanningViewProps) {
                   content: (
                     <ThreadSection
                       groove={groove}
+                      side={thread.side}
                       unit={thread.unit}
                       workDiameter={blank}
                       pitchDiameter={{ ...limits.pitchDiameter, target }}
@@ -193,6 +199,7 @@ export function PlanningView(props: PlanningViewProps) {
                   content: (
                     <PassTable
                       passes={passes}
+                      side={thread.side}
                       unit={thread.unit}
                       perTurn={perTurn}
                       chosen={chosen}
@@ -207,6 +214,20 @@ export function PlanningView(props: PlanningViewProps) {
                     <PassChart passes={passes} unit={thread.unit} chosen={chosen} onChoose={setPass} />
                   ),
                 },
+                {
+                  id: 'tables',
+                  title: 'Limits',
+                  content: <ThreadTables narrow fit={fitOf(thread)} />,
+                },
+                {
+                  id: 'rules',
+                  title: 'Depth rules',
+                  content: (
+                    <div className="p-3">
+                      <DepthRules />
+                    </div>
+                  ),
+                },
               ]}
             />
           ) : (
@@ -216,11 +237,11 @@ export function PlanningView(props: PlanningViewProps) {
             </section>
           )}
           <section
-            aria-label={`Fields of ${STAGE_TITLES[stage]}`}
+            aria-label={`Fields of ${stageTitle}`}
             className="flex min-h-0 flex-col border-l border-rule bg-paper"
           >
             <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
-              <h2 className="text-xl">{STAGE_TITLES[stage]}</h2>
+              <h2 className="text-xl">{stageTitle}</h2>
               <StageFields stage={stage} />
               {STAGES_WITH_PROPOSALS.has(stage) && (
                 <p className="text-sm text-ink-soft">

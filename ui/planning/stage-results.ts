@@ -36,7 +36,8 @@ export function stageResults(
     const result = resultOf(id, read.evaluation, form, show);
     return {
       id,
-      title: STAGE_TITLES[id],
+      title:
+        id === 'blank' && read.evaluation.thread?.side === 'internal' ? 'Bore and recess' : STAGE_TITLES[id],
       result: issues.length > 0 && !onlyUntouched ? 'mend the field' : (result ?? '—'),
       standing:
         issues.length > 0
@@ -68,6 +69,7 @@ function resultOf(
       return blank === null ? null : `⌀ ${length(blank)}`;
     case 'tool':
       if (tip === null) return null;
+      if (form.tipKind === 'insert' && tip.kind === 'radius') return `insert, r ${length(tip.radius)}`;
       return tip.kind === 'sharp'
         ? 'sharp'
         : `${tip.kind} ${length(tip.kind === 'flat' ? tip.flat : tip.radius)}`;

@@ -1,6 +1,7 @@
 'use client';
 
 import type { AttemptProgress } from '@/core/attempt';
+import { capital, MEASURING_WORDS } from '@/core/gauging';
 import type { DerivedPlan } from '@/core/plan';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
@@ -11,17 +12,24 @@ import { dialText } from '../units/dial-text';
 export function AttemptStrip({ derived, progress }: { derived: DerivedPlan; progress: AttemptProgress }) {
   const show = useShowLength();
   const { limits, overWires, plan } = derived;
+  const words = MEASURING_WORDS[derived.thread.side];
   const unit = derived.thread.unit;
   const shown = show.unitOf(unit);
   const figures = (value: number) => show.figures(value, unit);
   const last = derived.passes.at(-1);
   return (
     <TargetStrip label="Target">
-      <Figure onDye size="large" label="Thread" value={plan.thread} sub={`blank ${figures(derived.blank)}`} />
       <Figure
         onDye
         size="large"
-        label="Over wires"
+        label="Thread"
+        value={plan.thread}
+        sub={`${words.work} ${figures(derived.blank)}`}
+      />
+      <Figure
+        onDye
+        size="large"
+        label={capital(words.over)}
         value={figures(overWires.target)}
         unit={shown}
         sub={`${figures(overWires.min)} – ${figures(overWires.max)}`}

@@ -18,10 +18,10 @@ test.each([
       purpose: 'final',
       wire: { value: 0.03608, unit: 'in' },
       overWires: { start: 0.7596, middle: null, end: 0.7594 },
-      major: 0.7439,
+      crest: 0.7439,
     },
     'Final measurement',
-    'over wires start 0.7596, end 0.7594; major 0.7439 in',
+    'over wires start 0.7596, end 0.7594; major diameter 0.7439 in',
   ],
   [{ kind: 'hand-in' }, 'Handed in', 'for marking'],
 ] as [EntryContent, string, string][])('%o', (content, title, detail) => {

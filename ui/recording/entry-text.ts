@@ -1,4 +1,5 @@
 import { PLACES, type Entry } from '@/core/attempt';
+import { MEASURING_WORDS } from '@/core/gauging';
 import type { DerivedPlan } from '@/core/plan';
 import { setupSteps, showStepValue } from '@/core/steps';
 import { formatLength } from '@/core/units';
@@ -32,10 +33,11 @@ export function entryText({ content }: Entry, derived: DerivedPlan): { title: st
         const value = content.overWires[place];
         return value === null ? [] : [`${place} ${show(value)}`];
       }).join(', ');
-      const major = content.major === null ? '' : `; major ${show(content.major)}`;
+      const words = MEASURING_WORDS[derived.thread.side];
+      const crest = content.crest === null ? '' : `; ${words.crest} ${show(content.crest)}`;
       return {
         title: content.purpose === 'final' ? 'Final measurement' : 'Measured',
-        detail: `over wires ${over}${major} ${unit}`,
+        detail: `${words.over} ${over}${crest} ${unit}`,
       };
     }
     case 'note':

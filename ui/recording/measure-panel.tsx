@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { PLACES, type AttemptProgress } from '@/core/attempt';
+import { isOverCut, PLACES, type AttemptProgress } from '@/core/attempt';
+import { capital, MEASURING_WORDS } from '@/core/gauging';
 import type { DerivedPlan } from '@/core/plan';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
@@ -10,9 +11,9 @@ import type { AttemptRecord } from './use-record';
 import { dialText } from '../units/dial-text';
 import { useShowLength } from '../units/display-unit';
 
-const EMPTY = { start: '', middle: '', end: '', major: '', wire: '' };
+const EMPTY = { start: '', middle: '', end: '', crest: '', wire: '' };
 
-/** Measuring: over wires at three places and the major diameter, in mid-course or at the end. */
+/** Measuring: over wires at three places and the crest diameter, in mid-course or at the end. */
 export function MeasurePanel({
   derived,
   progress,
@@ -29,6 +30,7 @@ export function MeasurePanel({
   const [problems, setProblems] = useState<Record<string, string>>({});
   const unit = derived.thread.unit;
   const { overWires } = derived;
+  const words = MEASURING_WORDS[derived.thread.side];
 
   async function record(purpose: 'mid' | 'final') {
     const added = await add({ kind: 'measurement', purpose, ...values });
@@ -54,8 +56,8 @@ export function MeasurePanel({
   return (
     <div className="grid gap-3 p-3">
       <p className="text-sm">
-        Over wires of <span className="figures">{show.figures(derived.wire, unit, 1)}</span>: target{' '}
-        <strong className="figures">{show.figures(overWires.target, unit)}</strong>, limits{' '}
+        {capital(words.over)} of <span className="figures">{show.figures(derived.wire, unit, 1)}</span>:
+        target <strong className="figures">{show.figures(overWires.target, unit)}</strong>, limits{' '}
         <span className="figures whitespace-nowrap">
           {show.figures(overWires.min, unit)} – {show.figures(overWires.max, unit)}
         </span>{' '}
@@ -74,8 +76,8 @@ export function MeasurePanel({
             {PLACES.map((place) => field(place, PLACE_WORDS[place]))}
           </div>
           <div className="grid grid-cols-2 gap-2">
-            {field('major', 'Major diameter')}
-            {field('wire', 'Wires, if others')}
+            {field('crest', capital(words.crest))}
+            {field('wire', `${capital(words.pieces)}, if others`)}
           </div>
           <Message tone="note">
             Spindle stopped. Brush the thread clean, deburr the crests; take the micrometer’s zero error off.
@@ -104,8 +106,8 @@ export function RemainingFeed({ derived, progress }: { derived: DerivedPlan; pro
   const unit = derived.thread.unit;
   const { measured, stopReading } = remaining;
   const { min, max } = derived.limits.pitchDiameter;
-  const over = measured.smallest < min - 1e-9;
-  const inside = !over && measured.largest <= max + 1e-9;
+  const over = isOverCut(derived, measured);
+  const inside = !over && measured.smallest >= min - 1e-9 && measured.largest <= max + 1e-9;
   const shown = show.unitOf(unit);
   return (
     <section

@@ -98,7 +98,7 @@ describe('measuring', () => {
       start: '0.7635',
       middle: '',
       end: '',
-      major: '',
+      crest: '',
       wire: '',
     });
   });

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { AttemptProgress } from '@/core/attempt';
+import { capital, MEASURING_WORDS } from '@/core/gauging';
 import type { DerivedPlan } from '@/core/plan';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
@@ -96,7 +97,7 @@ export function PassPanel({
             />
             <Figure
               size="large"
-              label="Over wires then"
+              label={`${capital(MEASURING_WORDS[derived.thread.side].over)} then`}
               value={next.overWires === null ? 'not yet' : show.figures(next.overWires, unit)}
               unit={next.overWires === null ? '' : show.unitOf(unit)}
             />

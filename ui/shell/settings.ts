@@ -1,5 +1,9 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+
 /** Small settings of this browser, in local storage. Where storage is forbidden they last as long as the page. */
-type Setting = 'unit' | 'single-keys';
+type Setting = 'unit' | 'single-keys' | 'wires';
 
 const listeners = new Set<() => void>();
 const fallback = new Map<Setting, string>();
@@ -24,4 +28,14 @@ export function writeSetting(setting: Setting, value: string): void {
     fallback.set(setting, value);
   }
   listeners.forEach((listener) => listener());
+}
+
+/** A setting as state: null while nothing is stored, and on the server. */
+export function useSetting(setting: Setting): [string | null, (value: string) => void] {
+  const value = useSyncExternalStore(
+    subscribeSettings,
+    () => readSetting(setting),
+    () => null,
+  );
+  return [value, (next) => writeSetting(setting, next)];
 }

@@ -1,22 +1,30 @@
 'use client';
 
+import { scaleLinear } from 'd3-scale';
 import type { DepthRuleLanding } from '@/core/depth';
 import type { LengthUnit } from '@/core/units';
 import { StandingMark } from '../kit/state-mark';
 import { useShowLength } from '../units/display-unit';
 
-/** Where each rule of thumb lands in the pitch-diameter band for this blank and tip. */
-export function DepthRuleTable({
+const LANE_WIDTH = 260;
+const LANE_HEIGHT = 30;
+
+/** Each rule of thumb for the depth on a lane of its own, with the pitch-diameter band across all lanes, to scale. */
+export function DepthRuleBand({
   landings,
+  band,
   unit,
 }: {
   landings: readonly DepthRuleLanding[];
+  band: { min: number; max: number };
   unit: LengthUnit;
 }) {
   const show = useShowLength();
   const shown = show.unitOf(unit);
+  const sizes = [...landings.map(({ pitchDiameter }) => pitchDiameter), band.min, band.max];
+  const x = scaleLinear([Math.min(...sizes), Math.max(...sizes)], [10, LANE_WIDTH - 10]);
   return (
-    <table className="w-full border-collapse text-sm">
+    <table className="w-full border-collapse bg-paper-raised text-sm">
       <caption className="sr-only">Rules of thumb for the depth</caption>
       <thead className="bg-paper-sunk">
         <tr className="label text-left text-ink-soft">
@@ -30,26 +38,38 @@ export function DepthRuleTable({
             Lands at, {shown}
           </th>
           <th scope="col" className="px-2">
+            <span className="figures flex justify-between gap-2">
+              <span>small</span>
+              <span>
+                band {show.figures(band.min, unit)} – {show.figures(band.max, unit)}
+              </span>
+              <span>large</span>
+            </span>
+          </th>
+          <th scope="col" className="px-2">
             Takes for granted
           </th>
         </tr>
       </thead>
       <tbody>
-        {landings.map(({ rule, radialDepth, pitchDiameter, verdict, canStillBeCut }) => (
-          <tr key={rule.id} className="border-b border-rule align-top">
-            <th scope="row" className="px-2 py-1 text-left font-medium">
+        {landings.map((landing) => (
+          <tr key={landing.rule.id} className="border-b border-rule">
+            <th scope="row" className="px-2 text-left font-medium">
               <span className="flex items-center gap-2">
-                <StandingMark standing={verdict === 'inside' ? 'good' : canStillBeCut ? 'attend' : 'bad'} />
-                {rule.name}
+                <StandingMark standing={standingOf(landing)} />
+                {landing.rule.name}
               </span>
             </th>
-            <td className="figures px-2 py-1 text-right">{show.figures(radialDepth, unit)}</td>
-            <td className="figures px-2 py-1 text-right">{show.figures(pitchDiameter, unit)}</td>
-            <td className="px-2 py-1">
-              {rule.assumes}
-              {verdict !== 'inside' && (
+            <td className="figures px-2 text-right">{show.figures(landing.radialDepth, unit)}</td>
+            <td className="figures px-2 text-right">{show.figures(landing.pitchDiameter, unit)}</td>
+            <td className="w-70 px-2 py-0">
+              <Lane landing={landing} band={band} x={x} />
+            </td>
+            <td className="px-2">
+              {landing.rule.assumes}
+              {landing.verdict !== 'inside' && (
                 <strong className="ml-1 font-semibold">
-                  {canStillBeCut ? '· not deep enough here' : '· too deep here'}
+                  {landing.canStillBeCut ? '· not deep enough here' : '· too deep here'}
                 </strong>
               )}
             </td>
@@ -57,5 +77,61 @@ export function DepthRuleTable({
         ))}
       </tbody>
     </table>
+  );
+}
+
+function standingOf({ verdict, canStillBeCut }: DepthRuleLanding) {
+  if (verdict === 'inside') return 'good';
+  return canStillBeCut ? 'attend' : 'bad';
+}
+
+const LANDING_WORDS = { inside: 'inside the band', over: 'above the band', under: 'below the band' };
+
+function Lane({
+  landing,
+  band,
+  x,
+}: {
+  landing: DepthRuleLanding;
+  band: { min: number; max: number };
+  x: (value: number) => number;
+}) {
+  const at = x(landing.pitchDiameter);
+  const middle = LANE_HEIGHT / 2;
+  const standing = standingOf(landing);
+  const colour = { good: 'var(--color-go)', attend: 'var(--color-brass)', bad: 'var(--color-nogo)' }[
+    standing
+  ];
+  return (
+    <svg
+      role="img"
+      aria-label={LANDING_WORDS[landing.verdict]}
+      viewBox={`0 0 ${LANE_WIDTH} ${LANE_HEIGHT}`}
+      className="block w-full"
+    >
+      <rect
+        x={x(band.min)}
+        width={Math.max(2, x(band.max) - x(band.min))}
+        height={LANE_HEIGHT}
+        fill="var(--color-go-wash)"
+        stroke="var(--color-go)"
+        strokeWidth="0.75"
+      />
+      <path d={`M0 ${middle} H${LANE_WIDTH}`} stroke="var(--color-rule)" />
+      {standing === 'good' ? (
+        <circle cx={at} cy={middle} r="5" fill={colour} />
+      ) : (
+        <path
+          d={
+            standing === 'attend'
+              ? `M${at - 6} ${middle + 5} L${at} ${middle - 6} L${at + 6} ${middle + 5} Z`
+              : `M${at - 5} ${middle - 5} l10 10 m0 -10 l-10 10`
+          }
+          fill={standing === 'attend' ? colour : 'none'}
+          stroke={colour}
+          strokeWidth={standing === 'attend' ? 0 : 2.5}
+        />
+      )}
+    </svg>
   );
 }

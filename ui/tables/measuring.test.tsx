@@ -1,19 +1,17 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { completeBrowser } from '../test/browser';
 import { fitTable } from '@/core/tables';
 import { fitOf, parseDesignation } from '@/core/thread';
-import { Measuring, readReadings, verdict } from './measuring';
+import { verdict } from './guard-band';
+import { Measuring } from './measuring';
+
+completeBrowser();
 
 function member(text: string) {
   const read = parseDesignation(text);
   if (!read.ok) throw new Error(text);
   return fitTable(fitOf(read.value.thread))[0];
 }
-
-test('readings are parted by spaces; the first bad one is named', () => {
-  expect(readReadings('0.7595 .7596;0.7594', 'in')).toEqual({ readings: [0.7595, 0.7596, 0.7594] });
-  expect(readReadings('0.7595 0,7596', 'in').problem).toBe('Use a decimal point: 0.7596.');
-  expect(readReadings('  ', 'in').readings).toEqual([]);
-});
 
 test('what a measured value proves', () => {
   const band = { min: 1, max: 2 };
@@ -39,5 +37,24 @@ test('from readings to the pitch diameter, with its uncertainty', () => {
 test('a reading that is none of this thread says so', () => {
   render(<Measuring member={member('M16x2-6g')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '99' } });
-  expect(screen.getByText(/This thread reads 16.237 to 16.397/)).not.toBeNull();
+  expect(screen.getByText(/no reading of this thread/)).not.toBeNull();
+});
+
+test('the micrometer’s zero comes off, and a wire that is off size shows what it costs', () => {
+  render(<Measuring member={member('3/4-16 UNF-2A')} />);
+  fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '0.7598' } });
+  fireEvent.change(screen.getByLabelText('Micrometer’s zero reads'), { target: { value: '0.0003' } });
+  expect(screen.getByText('0.7054')).not.toBeNull();
+  fireEvent.change(screen.getByLabelText('Wires in hand, real size'), { target: { value: '0.0360' } });
+  fireEvent.change(screen.getByLabelText('Wires as marked'), { target: { value: '0.0361' } });
+  expect(screen.getByText('By the marked size too small by')).not.toBeNull();
+  expect(screen.getByText('0.00030')).not.toBeNull();
+});
+
+test('a thread micrometer reads the pitch diameter itself', () => {
+  render(<Measuring member={member('M16x2-6g')} />);
+  fireEvent.click(screen.getByRole('radio', { name: 'Thread micrometer' }));
+  expect(screen.queryByLabelText('Wires in hand, real size')).toBeNull();
+  fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '14.58 14.59' } });
+  expect(screen.getByText('14.585')).not.toBeNull();
 });

@@ -2,7 +2,7 @@
 
 import { scaleLinear } from 'd3-scale';
 import type { Fit } from '@/core/thread';
-import { FORM_60, pitchOf } from '@/core/thread';
+import { formOf, pitchOf } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { scaleBarFor } from '../drawing/section-geometry';
@@ -18,10 +18,11 @@ interface Zone {
 export function zonesOf(fit: Fit): Zone[] {
   const basicMajor = fit.external.thread.nominalDiameter;
   const pitch = pitchOf(fit.external.thread);
+  const form = formOf(fit.external.thread);
   const basic = {
     major: basicMajor,
-    pitchDiameter: basicMajor - FORM_60.majorToPitch * pitch,
-    minor: basicMajor - FORM_60.majorToMinor * pitch,
+    pitchDiameter: basicMajor - form.majorToPitch * pitch,
+    minor: basicMajor - form.majorToMinor * pitch,
   };
   const { external, internal } = fit;
   const bolt = external.limits;
@@ -30,7 +31,10 @@ export function zonesOf(fit: Fit): Zone[] {
     {
       name: 'Major',
       external: { from: bolt.major.max - basic.major, to: bolt.major.min - basic.major },
-      internal: { from: null, to: nut.major.min - basic.major },
+      internal: {
+        from: nut.major.max === null ? null : nut.major.max - basic.major,
+        to: nut.major.min - basic.major,
+      },
     },
     {
       name: 'Pitch diameter',
@@ -45,7 +49,10 @@ export function zonesOf(fit: Fit): Zone[] {
     },
     {
       name: 'Minor',
-      external: { from: bolt.minor.max - basic.minor, to: null },
+      external: {
+        from: bolt.minor.max - basic.minor,
+        to: bolt.minor.min === null ? null : bolt.minor.min - basic.minor,
+      },
       internal: { from: nut.minor.max - basic.minor, to: nut.minor.min - basic.minor },
     },
   ];

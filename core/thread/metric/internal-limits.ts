@@ -1,10 +1,10 @@
-import { roundTo } from '../units';
+import { roundTo } from '../../units';
 import { DEVIATION_UM, MINOR_TOLERANCE_6_UM } from './iso965-tables';
-import type { InternalLimits } from './limits';
-import { GRADE_STEPS, pitchTolerance6Um } from './limits-metric';
+import type { InternalLimits } from '../limits';
+import { GRADE_STEPS, pitchTolerance6Um } from './external-limits';
 import { nearestPreferred, stepPreferred } from './preferred-numbers';
-import { FORM_60, MAJOR_TO_PITCH_60 } from './thread-form';
-import type { MetricThread } from './thread';
+import { FORM_60 } from '../thread-form';
+import type { MetricThread } from '../thread';
 
 /** Internal pitch-diameter grades as steps along R 40 from the external grade 6: 0.85 1.06 1.32 1.7 2.12 times. */
 const INTERNAL_STEPS: Record<number, number> = { 4: -3, 5: 1, 6: 5, 7: 9, 8: 13 };
@@ -33,7 +33,7 @@ export function metricInternalLimits(thread: MetricThread): InternalLimits {
     stepPreferred(pitchTolerance6Um(diameterMm, pitchMm), INTERNAL_STEPS[toleranceClass.pitchGrade] ?? 5) /
     1000;
   const minorTolerance = minorToleranceMm(toleranceClass.crestGrade, pitchMm);
-  const pitchMin = roundTo(roundTo(diameterMm - MAJOR_TO_PITCH_60 * pitchMm, 3) + allowance, 3);
+  const pitchMin = roundTo(roundTo(diameterMm - FORM_60.majorToPitch * pitchMm, 3) + allowance, 3);
   const minorMin = roundTo(roundTo(diameterMm - FORM_60.majorToMinor * pitchMm, 3) + allowance, 3);
   return {
     side: 'internal',

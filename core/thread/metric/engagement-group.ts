@@ -1,8 +1,5 @@
 import { PITCH_TOLERANCE_6 } from './iso965-tables';
-import type { MetricThread } from './thread';
-
-/** Groups of length of engagement of ISO 965-1: short, normal, long. */
-export type EngagementGroup = 'S' | 'N' | 'L';
+import type { EngagementGroup, MetricThread } from '../thread';
 
 /** Limits of the normal group in mm: 2.24 P d^0.2 to 6.7 P d^0.2, d the lower end of the diameter step (ISO 965-1, clause 9). */
 export function normalEngagementMm(thread: MetricThread): { min: number; max: number } {

@@ -1,4 +1,4 @@
-import type { UnifiedSeries } from './thread';
+import type { UnifiedSeries } from '../thread';
 
 /**
  * Series of ASME B1.1, table 1 ("standard series threads"): size label and threads per inch.

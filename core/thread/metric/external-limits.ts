@@ -1,9 +1,9 @@
-import { roundTo } from '../units';
+import { roundTo } from '../../units';
 import { DEVIATION_UM, MAJOR_TOLERANCE_6_UM, PITCH_TOLERANCE_6 } from './iso965-tables';
-import type { ExternalLimits } from './limits';
+import type { ExternalLimits } from '../limits';
 import { nearestPreferred, stepPreferred } from './preferred-numbers';
-import { FORM_60, MAJOR_TO_PITCH_60 } from './thread-form';
-import type { MetricThread } from './thread';
+import { FORM_60 } from '../thread-form';
+import type { MetricThread } from '../thread';
 
 /** Steps along the R 40 series from grade 6 to the grade (ISO 965-1, clause 13: factors 0.5 0.63 0.8 1 1.25 1.6 2). */
 export const GRADE_STEPS: Record<number, number> = { 3: -12, 4: -8, 5: -4, 6: 0, 7: 4, 8: 8, 9: 12 };
@@ -48,7 +48,7 @@ export function metricExternalLimits(thread: MetricThread): ExternalLimits {
   const majorTolerance = majorToleranceMm(toleranceClass.crestGrade, pitchMm);
   const pitchTolerance = pitchToleranceMm(toleranceClass.pitchGrade, diameterMm, pitchMm);
   const majorMax = roundTo(diameterMm - allowance, 3);
-  const pitchMax = roundTo(roundTo(diameterMm - MAJOR_TO_PITCH_60 * pitchMm, 3) - allowance, 3);
+  const pitchMax = roundTo(roundTo(diameterMm - FORM_60.majorToPitch * pitchMm, 3) - allowance, 3);
   return {
     side: 'external',
     standard: 'ISO 965-1',

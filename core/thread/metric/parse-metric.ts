@@ -1,14 +1,14 @@
 import Fraction from 'fraction.js';
-import { bad, good, type Result } from '../errors/field-issue';
-import type { ReadThread } from './parse-designation';
-import { METRIC_COARSE, metricSeriesOf } from './series-metric';
-import type { MetricClass, MetricThread, Side } from './thread';
+import { bad, good, type Result } from '../../errors/field-issue';
+import type { ReadThread } from '../parse-designation';
+import { METRIC_COARSE, metricSeriesOf } from './metric-series';
+import type { EngagementGroup, MetricClass, MetricThread, Side } from '../thread';
 
 const SHAPE =
   /^m\s?(?<size>\d+(?:\.\d+)?)(?:\s?x\s?(?:ph\s?(?<lead>\d*\.?\d+)\s?p\s?(?<multiPitch>\d*\.?\d+)|(?<pitch>\d*\.?\d+)))?(?<rest>.*)$/i;
 const CLASS = /^(\d)([efghGH])(?:(\d)([efghGH]))?/;
 
-/** ISO metric threads: `M16`, `M16x2`, `M20×1.5-6H`, `M20x1.5-5g6g`, `M20x1.5-LH`, `M20xPh5P2.5-6g`. */
+/** ISO metric threads: `M16`, `M16x2`, `M20×1.5-6H`, `M20x1.5-5g6g`, `M20x1.5-LH`, `M20xPh5P2.5-6g`, `M20x2-7H-L`. */
 export function parseMetric(typed: string, field: string): Result<ReadThread> {
   const shape = SHAPE.exec(typed)?.groups;
   if (shape === undefined) {
@@ -57,6 +57,7 @@ export function parseMetric(typed: string, field: string): Result<ReadThread> {
     side: rest.value.side,
     series: metricSeriesOf(sizeLabel, pitch.valueOf()),
     toleranceClass: rest.value.toleranceClass,
+    engagement: rest.value.engagement,
   };
   return good({ thread, assumed: rest.value.assumed });
 }
@@ -65,6 +66,7 @@ interface Rest {
   toleranceClass: MetricClass;
   side: Side;
   hand: 'right' | 'left';
+  engagement: EngagementGroup;
   assumed: string[];
 }
 
@@ -72,9 +74,12 @@ function readRest(text: string, field: string): Result<Rest> {
   let rest = text.trim().replace(/^-\s?/, '');
   const hand = /(^|[ -])lh$/i.test(rest) ? 'left' : 'right';
   rest = rest.replace(/[ -]*(lh|rh)$/i, '');
+  const group = /(^|[ -])([SNL])$/i.exec(rest);
+  const engagement = (group?.[2]?.toUpperCase() ?? 'N') as EngagementGroup;
+  if (group !== null) rest = rest.slice(0, group.index).replace(/[ -]+$/, '');
   if (rest === '') {
     const toleranceClass = { pitchGrade: 6, crestGrade: 6, position: 'g' };
-    return good({ toleranceClass, side: 'external', hand, assumed: ['class 6g'] });
+    return good({ toleranceClass, side: 'external', hand, engagement, assumed: ['class 6g'] });
   }
   const match = CLASS.exec(rest);
   if (match === null || match[0] !== rest) {
@@ -112,5 +117,5 @@ function readRest(text: string, field: string): Result<Rest> {
     );
   }
   const toleranceClass = { pitchGrade: pitchNumber, crestGrade: Number(crestGrade), position };
-  return good({ toleranceClass, side, hand, assumed: [] });
+  return good({ toleranceClass, side, hand, engagement, assumed: [] });
 }

@@ -1,4 +1,4 @@
-import type { MetricSeries } from './thread';
+import type { MetricSeries } from '../thread';
 
 /** Coarse pitches of ISO 261, mm by nominal diameter in mm. From memory of the printed table. */
 // prettier-ignore

@@ -1,8 +1,8 @@
-import { roundTo } from '../units';
-import type { InternalLimits } from './limits';
-import { basicPitchToleranceIn } from './limits-unified';
-import { FORM_60, MAJOR_TO_PITCH_60 } from './thread-form';
-import type { UnifiedThread } from './thread';
+import { roundTo } from '../../units';
+import type { InternalLimits } from '../limits';
+import { basicPitchToleranceIn } from './external-limits';
+import { FORM_60 } from '../thread-form';
+import type { UnifiedThread } from '../thread';
 
 const CLASS_FACTOR = { 1: 1.95, 2: 1.3, 3: 0.975 } as const;
 
@@ -30,7 +30,7 @@ export function unifiedInternalLimits(thread: UnifiedThread, engagementIn?: numb
   const { nominalDiameter: diameterIn, toleranceClass } = thread;
   const pitchIn = thread.pitch.valueOf();
   const { fit } = toleranceClass;
-  const pitchMin = roundTo(diameterIn - MAJOR_TO_PITCH_60 * pitchIn, 4);
+  const pitchMin = roundTo(diameterIn - FORM_60.majorToPitch * pitchIn, 4);
   const pitchTolerance = roundTo(CLASS_FACTOR[fit] * basicPitchToleranceIn(thread, engagementIn), 4);
   const minorMin = roundTo(diameterIn - FORM_60.majorToMinor * pitchIn, 4);
   const minorTolerance = roundTo(minorToleranceIn(fit, diameterIn, pitchIn), 4);

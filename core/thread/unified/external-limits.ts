@@ -1,7 +1,7 @@
-import { roundTo } from '../units';
-import type { ExternalLimits } from './limits';
-import { FORM_60, MAJOR_TO_PITCH_60 } from './thread-form';
-import type { UnifiedThread } from './thread';
+import { roundTo } from '../../units';
+import type { ExternalLimits } from '../limits';
+import { FORM_60 } from '../thread-form';
+import type { UnifiedThread } from '../thread';
 
 const CLASS_FACTOR = { 1: 1.5, 2: 1, 3: 0.75 } as const;
 
@@ -53,7 +53,7 @@ export function unifiedExternalLimits(thread: UnifiedThread, engagementIn?: numb
   const pitchTolerance = roundTo(CLASS_FACTOR[fit] * basis, 4);
   const majorTolerance = roundTo((fit === 1 ? 0.09 : 0.06) * Math.cbrt(pitchIn ** 2), 4);
   const majorMax = roundTo(diameterIn - allowance, 4);
-  const pitchMax = roundTo(diameterIn - allowance - MAJOR_TO_PITCH_60 * pitchIn, 4);
+  const pitchMax = roundTo(diameterIn - allowance - FORM_60.majorToPitch * pitchIn, 4);
   return {
     side: 'external',
     standard: 'ASME B1.1',

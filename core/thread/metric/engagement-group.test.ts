@@ -1,16 +1,11 @@
+import { threadOf } from '../../test/thread';
 import {
+  engagementEffect,
   engagementGroup,
   normalEngagementMm,
-  parseDesignation,
   threadLimits,
   type MetricThread,
-} from './index';
-
-function threadOf(text: string) {
-  const read = parseDesignation(text);
-  if (!read.ok) throw new Error(text);
-  return read.value.thread;
-}
+} from '../index';
 
 /** ISO 965-1, table 2, from memory: M16x2 normal over 8 up to 24 mm; M10x1.5 over 5 up to 15 mm. */
 test.each([
@@ -39,4 +34,14 @@ test('a long engagement widens a unified tolerance and leaves the allowance; a s
   // ASME B1.1 formula by hand: 0.0015 (0.75^(1/3)) + 0.0015 sqrt 2 + 0.015 (1/16)^(2/3) = 0.0058.
   expect(long.tolerance.pitchDiameter).toBeCloseTo(0.0058, 9);
   expect(threadLimits(thread, 0.3)).toEqual(normal);
+});
+
+test('what a length of engagement does is said in words', () => {
+  expect(engagementEffect(threadOf('3/4-16 UNF-2A'), 2)).toMatch(/^Longer than 0.7500 in.* is scaled/);
+  expect(engagementEffect(threadOf('3/4-16 UNF-2A'), 0.5)).toMatch(/limits stay/);
+  expect(engagementEffect(threadOf('M16x2-6g'), 40)).toMatch(/group L.*7g6g or 7H/);
+  expect(engagementEffect(threadOf('M16x2-6g'), 5)).toMatch(/group S.*5g6g or 5H/);
+  expect(engagementEffect(threadOf('M16x2-6g'), 16)).toMatch(/limits stay/);
+  expect(engagementEffect(threadOf('7/8 BSW'), 1)).toMatch(/BS 84/);
+  expect(engagementEffect(threadOf('Tr30x6-7e'), 40)).toMatch(/one set of limits/);
 });

@@ -1,0 +1,53 @@
+import { formOf, pitchOf, type InternalLimits, type Thread } from '../thread';
+import { roundTo, type LengthUnit } from '../units';
+import { percentForBore } from './bore';
+
+/** What to do before the thread is cut in a bore. Lengths in the thread's unit. */
+export interface BoreAdvice {
+  /** Largest drill that leaves the boring bar something to true up; null where the bore is too small to bore. */
+  drill: { diameter: number; name: string } | null;
+  /** What the drill leaves for the boring bar, on the diameter. */
+  leaves: number | null;
+  /** Diameter of the chamfer at the mouth. */
+  chamfer: number;
+  percentOfBasic: number | null;
+  percentOfFull: number | null;
+}
+
+/** Left for boring, on the diameter; common practice. */
+const BORING_ALLOWANCE: Record<LengthUnit, number> = { in: 1 / 32, mm: 0.8 };
+/** Steps of the drills that a school has; common practice. */
+const DRILL_STEP: Record<LengthUnit, number> = { in: 1 / 64, mm: 0.5 };
+/** Smallest hole that a boring bar goes into; common practice. */
+const SMALLEST_BORE: Record<LengthUnit, number> = { in: 0.25, mm: 6 };
+
+/** Drill, chamfer and percent of thread for a bore (common practice; percent by geometry, see `percentForBore`). */
+export function boreAdvice(thread: Thread, limits: InternalLimits, bore: number): BoreAdvice {
+  const { unit, nominalDiameter } = thread;
+  const form = formOf(thread);
+  const pitch = pitchOf(thread);
+  const step = DRILL_STEP[unit];
+  const steps = Math.floor((bore - BORING_ALLOWANCE[unit]) / step + 1e-9);
+  const diameter = steps * step;
+  const drill = diameter < SMALLEST_BORE[unit] ? null : { diameter, name: drillName(steps, unit) };
+  return {
+    drill,
+    leaves: drill === null ? null : bore - diameter,
+    chamfer: roundTo(limits.major.min + (unit === 'in' ? 0.01 : 0.2), unit === 'in' ? 3 : 2),
+    percentOfBasic: percentForBore(form, nominalDiameter, pitch, bore, 'basic'),
+    percentOfFull: percentForBore(form, nominalDiameter, pitch, bore, 'full'),
+  };
+}
+
+/** Fractions of an inch as drills are marked, or mm. */
+function drillName(steps: number, unit: LengthUnit): string {
+  if (unit === 'mm') return `${steps * DRILL_STEP.mm} mm`;
+  let [over, under] = [steps, 64];
+  while (over % 2 === 0 && under > 1) {
+    over /= 2;
+    under /= 2;
+  }
+  const whole = Math.floor(over / under);
+  const rest = over % under;
+  return `${whole > 0 ? `${whole} ` : ''}${rest > 0 ? `${rest}/${under} ` : ''}in`;
+}

@@ -1,0 +1,37 @@
+import type { Thread } from '../thread';
+import { pitchDiameterFrom, wireCaseOf } from './three-wires';
+
+/** A way to measure the pitch diameter; readings are as the micrometer shows them. One unit, the thread's. */
+export type PitchMeasurement =
+  | { method: 'three-wires'; reading: number; zero: number; wire: number }
+  | { method: 'one-wire'; reading: number; zero: number; wire: number; realMajor: number }
+  | { method: 'thread-micrometer'; reading: number; zero: number };
+
+export type PitchMethod = PitchMeasurement['method'];
+
+/**
+ * The pitch diameter that a measurement proves. `zero` is what the micrometer reads when closed (or set on its
+ * standard) and comes off the reading. Over one wire M1 = (M3 + real major) / 2, which takes the crest to be round and
+ * concentric. A thread micrometer reads the pitch diameter itself, for pitches inside its anvils' range and flanks as
+ * they should be (common practice).
+ */
+export function measuredPitchDiameter(thread: Thread, measurement: PitchMeasurement): number {
+  const corrected = measurement.reading - measurement.zero;
+  switch (measurement.method) {
+    case 'thread-micrometer':
+      return corrected;
+    case 'one-wire':
+      return pitchDiameterFrom(wireCaseOf(thread, measurement.wire), 2 * corrected - measurement.realMajor);
+    case 'three-wires':
+      return pitchDiameterFrom(wireCaseOf(thread, measurement.wire), corrected);
+  }
+}
+
+/**
+ * What a pitch diameter is wrong by when the marked size of the wires is taken for the real one: (1 + 1 / sin a) times
+ * the difference, three times for 60 degrees.
+ */
+export function wireSizeError(thread: Thread, markedWire: number, realWire: number, reading: number): number {
+  const by = (wire: number) => pitchDiameterFrom(wireCaseOf(thread, wire), reading);
+  return by(markedWire) - by(realWire);
+}

@@ -1,0 +1,21 @@
+import { good, type Result } from '../errors/field-issue';
+import type { Length, LengthUnit } from './length';
+import { parseLength } from './parse-length';
+
+/**
+ * Reads lengths parted by spaces or semicolons: `0.7051 0.7050;0.7052`. Each is in `unit` unless it names its own
+ * (`1.35mm 0.0577in`). Nothing typed is no length; the first unreadable one is refused at `field`.
+ */
+export function parseLengthList(field: string, text: string, unit: LengthUnit): Result<Length[]> {
+  const lengths: Length[] = [];
+  const parts = text
+    .replace(/(\d)\s+(mm|in)\b/gi, '$1$2')
+    .split(/[\s;]+/)
+    .filter((part) => part !== '');
+  for (const part of parts) {
+    const read = parseLength(field, part, unit);
+    if (!read.ok) return read;
+    lengths.push(read.value.length);
+  }
+  return good(lengths);
+}

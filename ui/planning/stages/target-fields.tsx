@@ -1,0 +1,54 @@
+'use client';
+
+import { capital, MEASURING_WORDS } from '@/core/gauging';
+import { Figure } from '../../kit/figure';
+import { useShowLength } from '../../units/display-unit';
+import { PlanTextField } from '../plan-field';
+import { usePlanning } from '../planning-context';
+import { usePlanWhys } from '../use-plan-whys';
+import { plain } from './plain';
+import { useUnits } from './use-units';
+
+/** Target pitch diameter, and the wires or balls in hand. */
+export function TargetFields() {
+  const { read } = usePlanning();
+  const units = useUnits();
+  const whys = usePlanWhys();
+  const show = useShowLength();
+  const { thread, limits, overWires, wireRange, bestWire } = read.evaluation;
+  const words = MEASURING_WORDS[thread?.side ?? 'external'];
+  const band = (low: number, high: number, extra = 0) =>
+    `${show.figures(low, units.thread, extra)} – ${show.figures(high, units.thread, extra)}`;
+  return (
+    <>
+      <PlanTextField
+        field="targetPitchDiameter"
+        label="Target pitch diameter"
+        unit={units.thread}
+        proposed={plain(read.defaults?.targetPitchDiameter)}
+        hint={
+          limits === null ? undefined : `Band ${band(limits.pitchDiameter.min, limits.pitchDiameter.max)}.`
+        }
+      />
+      <PlanTextField
+        field="wireDiameter"
+        label={`${capital(words.pieces)} in hand`}
+        unit={units.thread}
+        proposed={plain(read.defaults?.wireDiameter)}
+        hint={
+          bestWire === null || wireRange === null
+            ? undefined
+            : `Best ${show.figures(bestWire, units.thread, 1)}; usable ${band(wireRange.min, wireRange.max)}.`
+        }
+      />
+      {overWires !== null && (
+        <Figure
+          label={`${capital(words.over)}, limits`}
+          value={band(overWires.min, overWires.max)}
+          unit={show.unitOf(units.thread)}
+          why={whys.overWires}
+        />
+      )}
+    </>
+  );
+}

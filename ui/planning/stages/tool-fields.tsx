@@ -1,0 +1,92 @@
+'use client';
+
+import { Figure } from '../../kit/figure';
+import { Message } from '../../kit/message';
+import { useShowLength } from '../../units/display-unit';
+import { PlanChoice, PlanTextField } from '../plan-field';
+import { usePlanning } from '../planning-context';
+import { usePlanWhys } from '../use-plan-whys';
+import { plain } from './plain';
+import { useUnits } from './use-units';
+
+/** The tip of the tool, with what the thread allows, and the side clearance that the helix asks. */
+export function ToolFields() {
+  const { values, read } = usePlanning();
+  const units = useUnits();
+  const whys = usePlanWhys();
+  const show = useShowLength();
+  const { tipLimit, sideClearance } = read.evaluation;
+  const { tipKind } = values;
+  return (
+    <>
+      <PlanChoice
+        field="tipKind"
+        label="Tip of the tool"
+        columns={2}
+        options={[
+          { value: 'flat', text: 'Flat' },
+          { value: 'radius', text: 'Radius' },
+          { value: 'sharp', text: 'Sharp' },
+          { value: 'insert', text: 'Insert' },
+        ]}
+      />
+      {tipKind === 'flat' && (
+        <PlanTextField
+          field="tipFlat"
+          label="Flat at the tip"
+          unit={units.thread}
+          proposed={plain(read.defaults?.tipFlat)}
+        />
+      )}
+      {(tipKind === 'radius' || tipKind === 'insert') && (
+        <PlanTextField
+          field="tipRadius"
+          label={tipKind === 'insert' ? 'Radius of the insert' : 'Radius at the tip'}
+          unit={units.thread}
+          proposed={plain(read.defaults?.tipRadius)}
+        />
+      )}
+      {tipKind === 'insert' && (
+        <div className="grid grid-cols-2 items-start gap-2">
+          <PlanTextField
+            field="insertFrom"
+            label="Finest pitch"
+            unit={units.thread}
+            proposed={plain(read.defaults?.insertFrom)}
+          />
+          <PlanTextField
+            field="insertTo"
+            label="Coarsest pitch"
+            unit={units.thread}
+            proposed={plain(read.defaults?.insertTo)}
+          />
+          <p className="col-span-2 text-sm text-ink-soft">
+            A full-profile insert is made for one pitch and cuts the crest too. A partial-profile one has the
+            radius of its finest pitch, so it must go deeper on a coarse one.
+          </p>
+        </div>
+      )}
+      {tipKind === 'sharp' && (
+        <Message tone="note">
+          A sharp tip must go deeper for the same pitch diameter, and breaks sooner.
+        </Message>
+      )}
+      {tipLimit !== null && tipKind !== 'sharp' && (
+        <Figure
+          label="At most"
+          value={show.figures(tipKind === 'flat' ? tipLimit.flat : tipLimit.radius, units.thread)}
+          unit={show.unitOf(units.thread)}
+          why={whys.tipLimit}
+        />
+      )}
+      {sideClearance !== null && (
+        <Figure
+          label="Side clearance, leading"
+          value={`${sideClearance.leading.toFixed(1)}°`}
+          sub={`trailing ${sideClearance.trailing.toFixed(1)}°`}
+          why={whys.sideClearance}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+
+import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/tables';
+import { explainLimits, type Coating } from '@/core/thread';
+import { formatLength, otherUnit, type LengthUnit } from '@/core/units';
+import { CopyFigure } from '../kit/copy-figure';
+import { WhyPopover } from '../kit/why-popover';
+
+export interface LimitsTableProps {
+  members: readonly MemberTable[];
+  coating?: Coating | null;
+  /** What the limits were worked out for, when that is not the normal length of engagement. */
+  basis?: string | undefined;
+}
+
+/** Limits of size of both members in inch and mm; with a coating also those before plating. */
+export function LimitsTable({ members, coating = null, basis }: LimitsTableProps) {
+  const unit = members[0]?.thread.unit ?? 'in';
+  return (
+    <table className="w-full border-collapse bg-paper-raised text-sm">
+      <caption className="px-2 pb-1 text-left font-head text-xl font-semibold">Limits of size</caption>
+      <thead className="bg-paper-sunk">
+        <tr className="label text-left text-ink-soft">
+          <th scope="col" className="px-2 py-1.5">
+            Thread
+          </th>
+          <th scope="col" className="px-2">
+            Quantity
+          </th>
+          {[unit, otherUnit(unit)].map((each) => (
+            <th key={each} scope="col" className="px-2 text-right">
+              min – max, {each}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {members.map((member) => (
+          <MemberRows key={member.designation} member={member} coating={coating} basis={basis} />
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function MemberRows({
+  member,
+  coating,
+  basis,
+}: {
+  member: MemberTable;
+  coating: Coating | null;
+  basis: string | undefined;
+}) {
+  const { thread, limits, designation } = member;
+  const { unit } = thread;
+  const whys = explainLimits(thread, limits, basis);
+  const uncoated = uncoatedBands(member, coating);
+  return (
+    <>
+      {QUANTITIES.map(({ id, name }, index) => (
+        <tr key={id} className={index === 0 ? 'border-t border-rule-strong' : 'border-t border-rule'}>
+          {index === 0 && (
+            <th
+              scope="rowgroup"
+              rowSpan={3 + uncoated.length}
+              className="figures px-2 py-1 text-left align-top text-base font-medium"
+            >
+              {designation}
+            </th>
+          )}
+          <th scope="row" className="px-2 text-left font-medium">
+            <WhyPopover
+              why={whys[id]}
+              className="min-h-7 text-left underline decoration-dotted underline-offset-3 tablet:min-h-12"
+            >
+              {name}
+            </WhyPopover>
+            {id === 'minor' && limits.side === 'external' && limits.roundedRootMinorMax !== null && (
+              <span className="figures block pb-1 text-2xs font-normal text-ink-soft">
+                rounded root {formatLength({ value: limits.roundedRootMinorMax, unit })} {unit}
+              </span>
+            )}
+          </th>
+          <BandCells band={limits[id]} unit={unit} label={`${designation} ${name}`} />
+        </tr>
+      ))}
+      {uncoated.map(({ name, band }) => (
+        <tr key={name} className="border-t border-rule bg-brass-wash">
+          <th scope="row" className="px-2 py-1 text-left font-medium">
+            {name}
+          </th>
+          {band === null ? (
+            <td colSpan={2} className="px-2 text-right">
+              The coating varies by more than the tolerance: none.
+            </td>
+          ) : (
+            <BandCells band={band} unit={unit} label={`${designation} ${name}`} />
+          )}
+        </tr>
+      ))}
+    </>
+  );
+}
+
+function BandCells({
+  band,
+  unit,
+  label,
+}: {
+  band: { min: number | null; max: number | null };
+  unit: LengthUnit;
+  label: string;
+}) {
+  return [unit, otherUnit(unit)].map((each) => (
+    <td key={each} className="px-2 text-right whitespace-nowrap">
+      <Limit value={band.min} from={unit} to={each} label={`${label} min`} /> –{' '}
+      <Limit value={band.max} from={unit} to={each} label={`${label} max`} />
+    </td>
+  ));
+}
+
+function Limit({
+  value,
+  from,
+  to,
+  label,
+}: {
+  value: number | null;
+  from: LengthUnit;
+  to: LengthUnit;
+  label: string;
+}) {
+  if (value === null) return <span className="px-1 text-ink-soft">open</span>;
+  return (
+    <CopyFigure
+      label={`${label}, ${to}`}
+      figures={formatLength({ value, unit: from }, to, from === to ? 0 : 1)}
+    />
+  );
+}

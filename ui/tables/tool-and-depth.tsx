@@ -1,0 +1,105 @@
+'use client';
+
+import { useMemo } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { depthRuleLandings } from '@/core/depth';
+import { capital, MEASURING_WORDS } from '@/core/gauging';
+import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
+import type { MemberTable } from '@/core/tables';
+import { Figure } from '../kit/figure';
+import { PlanningProvider, usePlanning } from '../planning/planning-context';
+import { AngleField } from '../planning/stages/compound-fields';
+import { WorkDiameterField } from '../planning/stages/blank-fields';
+import { TargetFields } from '../planning/stages/target-fields';
+import { ToolFields } from '../planning/stages/tool-fields';
+import { usePlanWhys } from '../planning/use-plan-whys';
+import { useShowLength } from '../units/display-unit';
+import { DepthRuleBand } from './depth-rule-band';
+
+/** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
+export function ToolAndDepth({ member }: { member: MemberTable }) {
+  const form = useForm<PlanForm>({ defaultValues: { ...EMPTY_PLAN_FORM, thread: member.designation } });
+  const values = useWatch({ control: form.control }) as PlanForm;
+  const read = useMemo(() => readPlan(values), [values]);
+  const words = MEASURING_WORDS[member.limits.side];
+  return (
+    <PlanningProvider value={{ form, values, read, touched: () => true }}>
+      <section aria-label="Tool and depth" className="grid gap-2">
+        <h2 className="text-xl">Tool and depth, {member.designation}</h2>
+        <div className="grid grid-cols-[repeat(4,minmax(0,1fr))] items-start gap-4 tablet:grid-cols-2">
+          <div className="grid gap-3">
+            <h3 className="label border-b border-rule text-ink-soft">{words.work}</h3>
+            <WorkDiameterField />
+          </div>
+          <div className="grid gap-3">
+            <h3 className="label border-b border-rule text-ink-soft">Tool</h3>
+            <ToolFields />
+          </div>
+          <div className="grid gap-3">
+            <h3 className="label border-b border-rule text-ink-soft">Target and {words.pieces}</h3>
+            <TargetFields />
+          </div>
+          <div className="grid gap-3">
+            <h3 className="label border-b border-rule text-ink-soft">Compound</h3>
+            <AngleField />
+            <DepthFigures over={capital(words.over)} />
+          </div>
+        </div>
+        <DepthRules />
+      </section>
+    </PlanningProvider>
+  );
+}
+
+function DepthFigures({ over }: { over: string }) {
+  const { read } = usePlanning();
+  const whys = usePlanWhys();
+  const show = useShowLength();
+  const { thread, radialDepth, compoundFeed, overWires } = read.evaluation;
+  const unit = thread?.unit ?? 'in';
+  const figures = (value: number | null | undefined) =>
+    value === null || value === undefined ? null : show.figures(value, unit);
+  const shown = show.unitOf(unit);
+  return (
+    <>
+      <Figure
+        size="large"
+        label="Radial depth"
+        value={figures(radialDepth)}
+        unit={shown}
+        why={whys.radialDepth}
+      />
+      <Figure
+        size="large"
+        label="Compound feed"
+        value={figures(compoundFeed)}
+        unit={shown}
+        why={whys.compoundFeed}
+      />
+      <Figure
+        size="large"
+        label={`${over} at the target`}
+        value={figures(overWires?.target)}
+        unit={shown}
+        why={whys.overWires}
+      />
+    </>
+  );
+}
+
+/** Where the rules of thumb land for the blank and the tip in the form. */
+export function DepthRules() {
+  const { read } = usePlanning();
+  const { thread, limits, blank, tip } = read.evaluation;
+  if (thread === null || limits === null || blank === null || tip === null)
+    return <p>The rules of thumb appear when blank and tool can be read.</p>;
+  const band = limits.pitchDiameter;
+  return (
+    <div className="grid gap-1 overflow-x-auto">
+      <h3 className="text-lg">
+        Rules of thumb for the depth, on this {MEASURING_WORDS[thread.side].work} and tool
+      </h3>
+      <DepthRuleBand landings={depthRuleLandings(thread, blank, tip, band)} band={band} unit={thread.unit} />
+    </div>
+  );
+}
