@@ -82,6 +82,10 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
   await page.getByRole('tab', { name: 'Chart' }).click();
   await expect(page.getByRole('img', { name: /Chart of/ })).toBeVisible();
   await expectNoViolations(page);
+  for (const tab of ['Limits', 'Depth rules']) {
+    await page.getByRole('tab', { name: tab }).click();
+    await expectNoViolations(page, '[role="tabpanel"]');
+  }
   await page.getByRole('button', { name: 'Why: Radial depth' }).click();
   await expectNoViolations(page);
   await page.keyboard.press('Escape');

@@ -15,7 +15,5 @@ export function attemptState(entries: readonly Entry[], isMarked: boolean): Atte
   );
   if (lastFinal > lastPass) return 'measured';
   if (lastPass >= 0) return 'cutting';
-  return live.some((entry) => entry.content.kind === 'step' || entry.content.kind === 'sign-off')
-    ? 'set-up'
-    : 'not-begun';
+  return live.some(({ content }) => content.kind !== 'note') ? 'set-up' : 'not-begun';
 }

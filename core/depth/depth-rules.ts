@@ -115,9 +115,9 @@ export const DEPTH_RULES: readonly DepthRule[] = [
   {
     id: 'trapezoidal-clearance',
     form: 'trapezoidal',
-    name: 'H4 = 0.5 P + a_c',
+    name: 'half the pitch and the clearance',
     radialDepth: (pitch) => pitch / 2 + crestClearanceMm(pitch),
-    assumes: 'tool of the published width 0.366 P − 0.54 a_c, blank or bore at nominal (ISO 2901)',
+    assumes: 'tool of the published width 0.366 P − 0.54 × clearance, blank or bore at nominal (ISO 2901)',
     sides: BOTH,
   },
   {

@@ -4,7 +4,7 @@ import type { FieldIssue } from '../errors/field-issue';
 import { bestWire, overWires, sideClearanceDeg, wireCaseOf, wireRange } from '../gauging';
 import { crestLimits, formOf, leadOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
 import { tipFit, tipLimit, type Tip, type TipLimit } from '../tool';
-import { formatLength, lengthIn, radians } from '../units';
+import { formatLength, LENGTH_DECIMALS, lengthIn, radians } from '../units';
 import { evaluateSchedule } from './evaluate-schedule';
 import type { PlanField } from './plan-form';
 import type { PlannedPass } from './planned-pass';
@@ -226,9 +226,11 @@ function checkTip(
   evaluation.tipLimit = limit;
   const pitch = pitchOf(thread);
   if (inputs.tip?.kind === 'insert') {
+    // Pitches stand on inserts in the decimals of the unit: 0.0625 for 16 TPI, 0.1667 for 6.
     const from = lengthIn(inputs.tip.pitchFrom, unit);
     const to = lengthIn(inputs.tip.pitchTo, unit);
-    const field = to < from || pitch < from - 1e-6 ? 'insertFrom' : pitch > to + 1e-6 ? 'insertTo' : null;
+    const slack = 0.6 * 10 ** -LENGTH_DECIMALS[unit];
+    const field = to < from || pitch < from - slack ? 'insertFrom' : pitch > to + slack ? 'insertTo' : null;
     if (field !== null) {
       const show = (value: number) => formatLength({ value, unit });
       refuse(

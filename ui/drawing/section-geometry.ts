@@ -35,6 +35,10 @@ export interface SectionGeometry {
 }
 
 const STEP_PX = 1.5;
+/** Room in pitches: across the frame, for the tool over the surface, and beyond the root for dimensions. */
+const PITCHES_ACROSS = 2.9;
+const TOOL_PITCHES = 0.87;
+const ROOT_PITCHES = 0.45;
 
 /** Lays the section out in a frame: the axis of the work is below, leading flank and headstock to the left. */
 export function sectionGeometry(
@@ -43,10 +47,16 @@ export function sectionGeometry(
   height: number,
 ): SectionGeometry {
   const { pitch } = groove;
-  const pixelsPerUnit = Math.min(width / (2.9 * pitch), height / (1.95 * pitch));
-  const inward = side === 'external' ? 1 : -1;
-  const surfaceY = height / 2 - inward * 0.1 * pitch * pixelsPerUnit;
   const deepest = tipAt(groove, Math.max(0, ...readings));
+  const pixelsPerUnit = Math.min(
+    width / (PITCHES_ACROSS * pitch),
+    height / (deepest.depth + (TOOL_PITCHES + ROOT_PITCHES) * pitch),
+  );
+  const inward = side === 'external' ? 1 : -1;
+  // Tool, groove and what lies beyond the root as one block in the middle of the frame.
+  const spare = height - (deepest.depth + (TOOL_PITCHES + ROOT_PITCHES) * pitch) * pixelsPerUnit;
+  const fromToolSide = spare / 2 + TOOL_PITCHES * pitch * pixelsPerUnit;
+  const surfaceY = side === 'external' ? fromToolSide : height - fromToolSide;
   const x = scaleLinear([-deepest.axial / 2, 1 - deepest.axial / 2], [width / 2, width / 2 - pixelsPerUnit]);
   const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
   const draw = line<[number, number]>();
@@ -81,7 +91,7 @@ export function sectionGeometry(
     chip:
       chosen === 0 ? null : (draw([...trace(now, ...middle), ...trace(before, ...middle).reverse()]) ?? null),
     outlines,
-    tool: draw(toolOutline(groove, tip, x, y)) ?? '',
+    tool: draw(toolOutline(groove, tip, deepest.depth, x, y)) ?? '',
     tip,
   };
 }
@@ -91,19 +101,21 @@ type Scale = (value: number) => number;
 function toolOutline(
   groove: GrooveCase,
   tip: { axial: number; depth: number },
+  deepest: number,
   x: Scale,
   y: Scale,
 ): [number, number][] {
   const { pitch } = groove;
   const outline = tipOutline(groove.tip, groove.flankAngleDeg);
   const shoulder =
-    tipHalfWidth(groove.tip, groove.flankAngleDeg) + 0.8 * pitch * Math.tan(radians(groove.flankAngleDeg));
+    tipHalfWidth(groove.tip, groove.flankAngleDeg) +
+    (deepest + 0.17 * pitch) * Math.tan(radians(groove.flankAngleDeg));
   const steps = 60;
   const edge = Array.from({ length: steps + 1 }, (_, index): [number, number] => {
     const axial = -shoulder + (2 * shoulder * index) / steps;
     return [x(tip.axial + axial), y(outline(tip.depth, axial))];
   });
-  const top = y(tip.depth - 1.6 * pitch);
+  const top = y(tip.depth - deepest - 1.2 * pitch);
   return [[x(tip.axial - shoulder), top], ...edge, [x(tip.axial + shoulder), top]];
 }
 

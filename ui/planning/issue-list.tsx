@@ -2,7 +2,7 @@
 
 import { stageOf, type PlanStageId } from '@/core/plan';
 import { usePlanning } from './planning-context';
-import { STAGE_TITLES } from './stage-results';
+import { stageTitle } from './stage-results';
 
 /** What still stands in the way of a whole plan; each line leads to its field. */
 export function IssueList({ onGo }: { onGo: (stage: PlanStageId) => void }) {
@@ -16,7 +16,10 @@ export function IssueList({ onGo }: { onGo: (stage: PlanStageId) => void }) {
             onClick={() => onGo(stageOf(issue.field))}
             className="min-h-9 text-left underline decoration-dotted underline-offset-3"
           >
-            <strong className="font-semibold">{STAGE_TITLES[stageOf(issue.field)]}:</strong> {issue.message}
+            <strong className="font-semibold">
+              {stageTitle(stageOf(issue.field), read.evaluation.thread)}:
+            </strong>{' '}
+            {issue.message}
           </button>
         </li>
       ))}

@@ -71,7 +71,7 @@ export function PlanTargetStrip() {
         size="large"
         label="Mark to set"
         value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
-        sub={values.swivelZero === 'bed' ? 'scale 0: bed' : 'scale 0: cross slide'}
+        sub={values.swivelZero === 'bed' ? '0 along bed' : '0 along slide'}
         why={whys.swivelMark}
       />
       <Figure

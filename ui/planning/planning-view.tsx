@@ -26,7 +26,7 @@ import { PassTable } from './pass-table';
 import { PlanTargetStrip } from './plan-target-strip';
 import { PlanningProvider } from './planning-context';
 import { StageFields } from './stages/stage-fields';
-import { stageResults, STAGE_TITLES } from './stage-results';
+import { stageResults, stageTitle } from './stage-results';
 import { readBackup, useDraftSaving, type SavingState } from './use-draft-saving';
 
 const PassChart = dynamic(() => import('./pass-chart'), {
@@ -81,7 +81,6 @@ export function PlanningView(props: PlanningViewProps) {
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
   const stages = stageResults(read, values, show, touched);
-  const stageTitle = stages.find(({ id }) => id === stage)?.title ?? STAGE_TITLES[stage];
 
   const keys = useMemo(
     () => [
@@ -97,7 +96,7 @@ export function PlanningView(props: PlanningViewProps) {
       },
       ...PLAN_STAGES.map(({ id }, index) => ({
         key: String(index + 1),
-        does: STAGE_TITLES[id],
+        does: stageTitle(id, thread),
         run: () => setStage(id),
       })),
       { key: 's', does: 'Section', run: () => setTab('section') },
@@ -107,12 +106,12 @@ export function PlanningView(props: PlanningViewProps) {
       { key: 'r', does: 'Rules of thumb for the depth', run: () => setTab('rules') },
       { key: 'h', does: 'Hand out', run: () => setHandingOut(true) },
     ],
-    [passes?.length],
+    [passes?.length, thread],
   );
 
   async function handOut(studentIds: number[]): Promise<string | null> {
     if (!(await form.trigger())) return 'The plan has a field to mend first.';
-    const version = await saving.currentVersion();
+    const version = await saving.settledVersion();
     const sent = await send<{ revision: number; attempts: { id: number }[] }>(
       'POST',
       `/api/exercises/${exerciseId}/hand-out`,
@@ -237,11 +236,11 @@ export function PlanningView(props: PlanningViewProps) {
             </section>
           )}
           <section
-            aria-label={`Fields of ${stageTitle}`}
+            aria-label={`Fields of ${stageTitle(stage, thread)}`}
             className="flex min-h-0 flex-col border-l border-rule bg-paper"
           >
             <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
-              <h2 className="text-xl">{stageTitle}</h2>
+              <h2 className="text-xl">{stageTitle(stage, thread)}</h2>
               <StageFields stage={stage} />
               {STAGES_WITH_PROPOSALS.has(stage) && (
                 <p className="text-sm text-ink-soft">

@@ -6,12 +6,12 @@ import {
   type PlanStageId,
   type ReadPlan,
 } from '@/core/plan';
-import { printDesignation } from '@/core/thread';
+import { printDesignation, type Thread } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import type { RailStage } from '../kit/stage-rail';
 import type { ShowLength } from '../units/display-unit';
 
-export const STAGE_TITLES: Record<PlanStageId, string> = {
+const STAGE_TITLES: Record<PlanStageId, string> = {
   thread: 'Thread',
   blank: 'Blank and run-out',
   tool: 'Tool',
@@ -21,6 +21,11 @@ export const STAGE_TITLES: Record<PlanStageId, string> = {
   speed: 'Speed',
   marks: 'Marks',
 };
+
+/** A stage as it is called for this thread: inside, the work is a bore. */
+export function stageTitle(id: PlanStageId, thread: Thread | null): string {
+  return id === 'blank' && thread?.side === 'internal' ? 'Bore and recess' : STAGE_TITLES[id];
+}
 
 /** The rail of planning: each stage with its one-line result and how it stands. */
 export function stageResults(
@@ -36,8 +41,7 @@ export function stageResults(
     const result = resultOf(id, read.evaluation, form, show);
     return {
       id,
-      title:
-        id === 'blank' && read.evaluation.thread?.side === 'internal' ? 'Bore and recess' : STAGE_TITLES[id],
+      title: stageTitle(id, read.evaluation.thread),
       result: issues.length > 0 && !onlyUntouched ? 'mend the field' : (result ?? '—'),
       standing:
         issues.length > 0
@@ -74,7 +78,7 @@ function resultOf(
         ? 'sharp'
         : `${tip.kind} ${length(tip.kind === 'flat' ? tip.flat : tip.radius)}`;
     case 'compound':
-      return swivelMarkDeg === null ? null : `set ${Number(swivelMarkDeg.toFixed(3))}° on scale`;
+      return swivelMarkDeg === null ? null : `mark ${Number(swivelMarkDeg.toFixed(3))}°`;
     case 'target':
       return target === null ? null : `PD ${length(target)}`;
     case 'passes':

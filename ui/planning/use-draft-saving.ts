@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PlanForm } from '@/core/plan';
 import { send } from '../shell/send';
 
@@ -33,50 +33,63 @@ function writeBackup(exerciseId: number, backup: Backup | null): void {
   }
 }
 
+const PAUSE_MS = 700;
+
 /** Saves the draft shortly after the last key stroke, right or wrong, and keeps a copy in the browser until it is saved. */
 export function useDraftSaving(exerciseId: number, form: PlanForm, firstVersion: number) {
   const [state, setState] = useState<SavingState>('saved');
   const [problem, setProblem] = useState<string | null>(null);
   const version = useRef(firstVersion);
   const saved = useRef(JSON.stringify(form));
-  const running = useRef<Promise<unknown>>(Promise.resolve());
+  const latest = useRef(form);
+  const timer = useRef<number | undefined>(undefined);
+  const running = useRef<Promise<void>>(Promise.resolve());
+
+  /** Saves what was typed last, after a saving under way; the only place that sends. */
+  const save = useCallback((): Promise<void> => {
+    window.clearTimeout(timer.current);
+    running.current = running.current.then(async () => {
+      const text = JSON.stringify(latest.current);
+      if (text === saved.current) return;
+      setState('saving');
+      const sent = await send<{ draftVersion: number }>('PUT', `/api/exercises/${exerciseId}/draft`, {
+        form: latest.current,
+        draftVersion: version.current,
+      });
+      if (!sent.ok) {
+        setState('failed');
+        setProblem(sent.message);
+        return;
+      }
+      version.current = sent.value.draftVersion;
+      saved.current = text;
+      setProblem(null);
+      if (text === JSON.stringify(latest.current)) {
+        writeBackup(exerciseId, null);
+        setState('saved');
+      }
+    });
+    return running.current;
+  }, [exerciseId]);
 
   useEffect(() => {
-    const text = JSON.stringify(form);
-    if (text === saved.current) return undefined;
+    latest.current = form;
+    if (JSON.stringify(form) === saved.current) return undefined;
     writeBackup(exerciseId, { draftVersion: version.current, form });
     const typing = window.setTimeout(() => setState('typing'), 0);
-    const timer = window.setTimeout(() => {
-      running.current = running.current.then(async () => {
-        setState('saving');
-        const sent = await send<{ draftVersion: number }>('PUT', `/api/exercises/${exerciseId}/draft`, {
-          form,
-          draftVersion: version.current,
-        });
-        if (!sent.ok) {
-          setState('failed');
-          setProblem(sent.message);
-          return;
-        }
-        version.current = sent.value.draftVersion;
-        saved.current = text;
-        writeBackup(exerciseId, null);
-        setProblem(null);
-        setState('saved');
-      });
-    }, 700);
+    timer.current = window.setTimeout(() => void save(), PAUSE_MS);
     return () => {
       window.clearTimeout(typing);
-      window.clearTimeout(timer);
+      window.clearTimeout(timer.current);
     };
-  }, [exerciseId, form]);
+  }, [exerciseId, form, save]);
 
   return {
     state,
     problem,
-    /** Waits for a saving under way, then tells the draft version to build on. */
-    currentVersion: async () => {
-      await running.current;
+    /** Saves what is still waiting, so that nothing is under way, then tells the draft version to build on. */
+    settledVersion: async () => {
+      await save();
       return version.current;
     },
   };

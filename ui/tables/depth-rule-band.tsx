@@ -38,11 +38,8 @@ export function DepthRuleBand({
             Lands at, {shown}
           </th>
           <th scope="col" className="px-2">
-            <span className="figures flex justify-between gap-2">
+            <span className="flex justify-between">
               <span>small</span>
-              <span>
-                band {show.figures(band.min, unit)} – {show.figures(band.max, unit)}
-              </span>
               <span>large</span>
             </span>
           </th>

@@ -24,7 +24,7 @@ export function GuardBand({
       role="img"
       aria-label={`Band ${text(band.min)} to ${text(band.max)}. ${words}`}
       viewBox="0 0 480 84"
-      className="w-full max-w-xl tablet:col-span-3"
+      className="w-full max-w-lg"
     >
       <rect
         x={x(band.min)}

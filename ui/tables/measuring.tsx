@@ -149,7 +149,7 @@ export function Measuring({ member }: { member: MemberTable }) {
         {field('micrometer', 'Micrometer’s largest error ±')}
         {method !== 'thread-micrometer' && field('wireUncertainty', `${pieces}, standard uncertainty`)}
       </div>
-      <div className="grid grid-cols-[auto_auto_auto_minmax(0,1fr)] items-center gap-6 bg-paper-raised p-3 tablet:grid-cols-3">
+      <div className="flex flex-wrap items-center gap-x-8 gap-y-3 bg-paper-raised p-3">
         <Figure
           size="large"
           label="Pitch diameter"
@@ -164,12 +164,14 @@ export function Measuring({ member }: { member: MemberTable }) {
           unit={unit}
           sub={contributions.map(({ name, standard }) => `${name} ${show(standard, 1)}`).join(', ')}
         />
-        <Figure
-          size="large"
-          label={`By the marked size ${offSize !== null && offSize < 0 ? 'too small' : 'too large'} by`}
-          value={offSize === null ? null : show(Math.abs(offSize), 1)}
-          unit={unit}
-        />
+        {offSize !== null && (
+          <Figure
+            size="large"
+            label={`By the marked size too ${offSize < 0 ? 'small' : 'large'} by`}
+            value={show(Math.abs(offSize), 1)}
+            unit={unit}
+          />
+        )}
         <GuardBand
           band={limits.pitchDiameter}
           guarded={guardedBand(limits.pitchDiameter, expanded)}

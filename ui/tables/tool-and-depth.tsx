@@ -90,15 +90,24 @@ function DepthFigures({ over }: { over: string }) {
 /** Where the rules of thumb land for the blank and the tip in the form. */
 export function DepthRules() {
   const { read } = usePlanning();
+  const show = useShowLength();
   const { thread, limits, blank, tip } = read.evaluation;
   if (thread === null || limits === null || blank === null || tip === null)
     return <p>The rules of thumb appear when blank and tool can be read.</p>;
   const band = limits.pitchDiameter;
+  const [low, high] = [band.min, band.max].map((limit) => show.figures(limit, thread.unit));
   return (
     <div className="grid gap-1 overflow-x-auto">
-      <h3 className="text-lg">
+      <h2 className="text-lg">
         Rules of thumb for the depth, on this {MEASURING_WORDS[thread.side].work} and tool
-      </h3>
+        <span className="ml-2 font-text text-sm font-normal text-ink-soft">
+          pitch-diameter band{' '}
+          <span className="figures">
+            {low} – {high}
+          </span>{' '}
+          {show.unitOf(thread.unit)}
+        </span>
+      </h2>
       <DepthRuleBand landings={depthRuleLandings(thread, blank, tip, band)} band={band} unit={thread.unit} />
     </div>
   );

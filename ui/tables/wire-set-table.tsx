@@ -95,10 +95,7 @@ export function WireSetTable({ member }: { member: MemberTable }) {
                     {show(overOneWire(limitsOver.max, limits.major.max))}
                   </td>
                 )}
-                <td className="figures px-2 text-right">
-                  {fromBest >= 0 ? '+' : '−'}
-                  {Math.abs(fromBest).toFixed(3)} P
-                </td>
+                <td className="figures px-2 text-right">{fromBestText(fromBest)}</td>
               </tr>
             ))}
           </tbody>
@@ -106,4 +103,9 @@ export function WireSetTable({ member }: { member: MemberTable }) {
       )}
     </section>
   );
+}
+
+function fromBestText(fromBest: number): string {
+  if (Math.abs(fromBest) < 0.0005) return 'the best';
+  return `${fromBest > 0 ? '+' : '−'}${Math.abs(fromBest).toFixed(3)} P`;
 }

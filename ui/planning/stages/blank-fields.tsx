@@ -60,9 +60,9 @@ function BoreFigures() {
   return (
     <>
       <Figure
-        label="Percent of thread"
+        label="Percent of the basic height"
         value={percentOfBasic === null ? null : `${percentOfBasic.toFixed(0)} %`}
-        sub={`of the basic height${percentOfFull === null ? '' : `; ${percentOfFull.toFixed(0)} % of 0.6495 P`}`}
+        sub={percentOfFull === null ? undefined : `${percentOfFull.toFixed(0)} % of 0.6495 P`}
       />
       <Figure
         label="Drill first, at most"

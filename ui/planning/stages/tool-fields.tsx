@@ -83,7 +83,7 @@ export function ToolFields() {
         <Figure
           label="Side clearance, leading"
           value={`${sideClearance.leading.toFixed(1)}°`}
-          sub={`trailing ${sideClearance.trailing.toFixed(1)}°`}
+          sub={`trailing ${sideClearance.trailing.toFixed(1).replace('-', '−')}°`}
           why={whys.sideClearance}
         />
       )}
