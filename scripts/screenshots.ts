@@ -29,6 +29,14 @@ const SHOTS: Shot[] = [
     before: (page) => page.getByRole('tab', { name: 'Passes' }).click(),
   },
   {
+    file: 'plan-depth-rules',
+    path: '/exercises/1',
+    before: async (page) => {
+      await page.getByRole('button', { name: /^3 Tool/ }).click();
+      await page.getByRole('tab', { name: 'Depth rules' }).click();
+    },
+  },
+  {
     file: 'plan-chart',
     path: '/exercises/2',
     before: async (page) => {
@@ -48,6 +56,11 @@ const SHOTS: Shot[] = [
   { file: 'marked', path: '/attempts/2/mark' },
   { file: 'card', path: '/attempts/7/card', size: { width: 794, height: 760 }, print: true },
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
+  {
+    file: 'tables-tool',
+    path: '/tables?thread=7/8-9 UNC-2B',
+    before: (page) => page.evaluate(() => window.scrollTo(0, document.body.scrollHeight)),
+  },
   { file: 'kit', path: '/kit' },
 ];
 

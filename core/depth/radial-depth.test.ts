@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { MM_PER_INCH } from '../units';
-import { pitchDiameterAt, radialDepthFor } from './index';
+import { threadOf } from '../test/thread';
+import { depthCaseOf, pitchDiameterAt, radialDepthFor } from './index';
 
 const flankAngleDeg = 30;
 
@@ -62,4 +63,24 @@ test('internal: a sharp tool from the basic bore goes 0.6495 P to the basic pitc
     10 - 0.64951905,
   );
   expect(depth).toBeCloseTo(0.6495, 4);
+});
+
+test('depth and back for every form, both sides', () => {
+  const threads = ['3/4-16 UNF-2B', '1-5 Acme-2G', 'Tr30x6-7H', '7/8 BSW', 'G 3/4 A'].map(threadOf);
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...threads),
+      fc.double({ min: 0.1, max: 0.4, noNaN: true }),
+      (thread, share) => {
+        const pitch = thread.pitch.valueOf();
+        const inward = thread.side === 'external' ? -1 : 1;
+        const depthCase = depthCaseOf(thread, thread.nominalDiameter, {
+          kind: 'radius',
+          radius: 0.08 * pitch,
+        });
+        const size = thread.nominalDiameter + inward * share * pitch;
+        expect(pitchDiameterAt(depthCase, radialDepthFor(depthCase, size))).toBeCloseTo(size, 10);
+      },
+    ),
+  );
 });

@@ -1,5 +1,5 @@
 import type { Thread, ThreadLimits } from '../thread';
-import { leadAngleCorrection, leadAngleDeg, wireCaseOf } from './three-wires';
+import { leadAngleCorrection, leadAngleDeg, plainLeadAngleCorrection, wireCaseOf } from './three-wires';
 
 /** Over one wire and the opposite crests: half of what three wires read and half of the real major diameter. */
 export function overOneWire(overThreeWires: number, realMajor: number): number {
@@ -20,15 +20,20 @@ export function gaugeSizes({ side, pitchDiameter }: ThreadLimits): GaugeSizes {
     : { kind: 'plug', go: pitchDiameter.min, noGo: pitchDiameter.max };
 }
 
-/** Error of taking the plane-groove formula for the exact one, and whether it matters against a tenth of the tolerance (common practice). */
+/**
+ * What the lead angle adds, exact and by the handbooks' formula, and whether it matters against a tenth of the
+ * tolerance (common practice).
+ */
 export function leadAngleMatters(
   thread: Thread,
   limits: ThreadLimits,
   wire: number,
-): { correction: number; matters: boolean } {
+): { correction: number; plain: number; matters: boolean } {
   const middle = (limits.pitchDiameter.min + limits.pitchDiameter.max) / 2;
-  const correction = leadAngleCorrection(wireCaseOf(thread, wire), middle);
-  return { correction, matters: Math.abs(correction) > limits.tolerance.pitchDiameter / 10 };
+  const wireCase = wireCaseOf(thread, wire);
+  const correction = leadAngleCorrection(wireCase, middle);
+  const plain = plainLeadAngleCorrection(wireCase, middle);
+  return { correction, plain, matters: Math.abs(correction) > limits.tolerance.pitchDiameter / 10 };
 }
 
 /**

@@ -46,15 +46,17 @@ export function wireRange(
 
 /**
  * What the lead angle adds to a measurement over wires by the handbooks: (w / 2) tan²(lead angle) cos a cot a
- * (NBS Handbook H28 and ASME B1.2; first order, in the unit of the wire). `leadAngleCorrection` is the exact one.
+ * (NBS Handbook H28 and ASME B1.2; first order, in the unit of the wire); over balls inside it
+ * comes off by the same first-order term. `leadAngleCorrection` is the exact one.
  */
 export function plainLeadAngleCorrection(
-  { lead, wire, flankAngleDeg }: WireCase,
+  { lead, wire, flankAngleDeg, side = 'external' }: WireCase,
   pitchDiameter: number,
 ): number {
   const angle = radians(flankAngleDeg);
   const slope = lead / (Math.PI * pitchDiameter);
-  return ((wire * slope ** 2) / 2) * (Math.cos(angle) / Math.tan(angle));
+  const added = ((wire * slope ** 2) / 2) * (Math.cos(angle) / Math.tan(angle));
+  return side === 'external' ? added : -added;
 }
 
 /** What the lead angle adds to a measurement over wires, exact: the wire on the helicoid against the plane groove. */

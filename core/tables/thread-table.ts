@@ -24,6 +24,7 @@ export interface MemberTable {
     range: { min: number; max: number };
     over: { min: number; max: number };
     correction: number;
+    plain: number;
     matters: boolean;
   };
   gauges: { kind: 'ring' | 'plug'; go: number; noGo: number };

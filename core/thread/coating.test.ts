@@ -1,5 +1,5 @@
 import { limitsOf } from '../test/thread';
-import { coatedLimits, FORM_60, FORM_TRAPEZOIDAL } from './index';
+import { coatedLimits, coatingByAllowance, FORM_60, FORM_TRAPEZOIDAL } from './index';
 
 /** ASME B1.1, section 7: four times the thickness on the pitch diameter, twice on the crest. */
 test('an external thread is cut smaller by the coating', () => {
@@ -13,14 +13,15 @@ test('an internal thread is cut larger', () => {
   expect(before?.pitchDiameter).toEqual({ min: 14.741, max: 14.933 });
 });
 
-test('the allowance of 6g takes a thin coating, that of h takes none', () => {
-  expect(coatedLimits(limitsOf('M16x2-6g'), FORM_60, { min: 0.005, max: 0.009 }, 3).allowanceTakesIt).toBe(
-    true,
-  );
-  expect(coatedLimits(limitsOf('M16x2-6g'), FORM_60, { min: 0.005, max: 0.01 }, 3).allowanceTakesIt).toBe(
-    false,
-  );
-  expect(coatedLimits(limitsOf('M16x2-6h'), FORM_60, { min: 0, max: 0.001 }, 3).allowanceTakesIt).toBe(false);
+/** ASME B1.1 and ISO 965-1: a quarter of the allowance for 60 degrees, up to the basic pitch diameter. */
+test('the allowance takes a coating of a quarter of itself; without one there is none to take it', () => {
+  expect(coatingByAllowance(limitsOf('M16x2-6g'), FORM_60, 3)).toEqual({
+    thickest: expect.closeTo(0.0095, 9) as number,
+    pitchDiameterMax: 14.701,
+  });
+  expect(coatingByAllowance(limitsOf('3/4-16 UNF-2A'), FORM_60, 4)?.pitchDiameterMax).toBe(0.7094);
+  expect(coatingByAllowance(limitsOf('M16x2-6h'), FORM_60, 3)).toBeNull();
+  expect(coatingByAllowance(limitsOf('M16x2-7G'), FORM_60, 3)).toBeNull();
 });
 
 test('a coating that varies more than the tolerance can not be allowed for', () => {

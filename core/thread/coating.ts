@@ -13,8 +13,6 @@ export interface CoatedLimits {
   before: { crest: Band; pitchDiameter: Band } | null;
   /** To be measured after plating: the limits of the class. */
   after: { crest: Band; pitchDiameter: Band };
-  /** Whether the allowance alone takes the thickest coating, so that parts cut to the class still go together. */
-  allowanceTakesIt: boolean;
 }
 
 /**
@@ -28,7 +26,7 @@ export function coatedLimits(
   coating: Coating,
   decimals: number,
 ): CoatedLimits {
-  const perSide = 2 / Math.sin(radians(form.flankAngleDeg));
+  const perSide = pitchGrowth(form);
   const external = limits.side === 'external';
   const crest = crestLimits(limits);
   const uncoat = (band: Band, factor: number): Band => {
@@ -43,6 +41,34 @@ export function coatedLimits(
   return {
     before: possible ? before : null,
     after: { crest, pitchDiameter: limits.pitchDiameter },
-    allowanceTakesIt: perSide * coating.max <= limits.allowance + 1e-12,
   };
+}
+
+/** The other practice for external threads: cut to the class, and let the allowance take the coating. */
+export interface CoatingByAllowance {
+  /** The thickest coating that the allowance takes. */
+  thickest: number;
+  /** What the pitch diameter may reach after plating: the basic size. */
+  pitchDiameterMax: number;
+}
+
+/**
+ * What the allowance of a class takes: after plating the profile may reach the basic one, but not pass it (ASME B1.1
+ * for class 2A; ISO 965-1 for positions e, f and g). Null for threads without an allowance, and for internal ones.
+ */
+export function coatingByAllowance(
+  limits: ThreadLimits,
+  form: ThreadForm,
+  decimals: number,
+): CoatingByAllowance | null {
+  if (limits.side === 'internal' || limits.allowance <= 0) return null;
+  return {
+    thickest: limits.allowance / pitchGrowth(form),
+    pitchDiameterMax: roundTo(limits.pitchDiameter.max + limits.allowance, decimals),
+  };
+}
+
+/** Growth of the pitch diameter for a coating of thickness 1. */
+function pitchGrowth(form: ThreadForm): number {
+  return 2 / Math.sin(radians(form.flankAngleDeg));
 }

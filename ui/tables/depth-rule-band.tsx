@@ -3,6 +3,7 @@
 import { scaleLinear } from 'd3-scale';
 import type { DepthRuleLanding } from '@/core/depth';
 import type { LengthUnit } from '@/core/units';
+import { CopyFigure } from '../kit/copy-figure';
 import { StandingMark } from '../kit/state-mark';
 import { useShowLength } from '../units/display-unit';
 
@@ -57,8 +58,18 @@ export function DepthRuleBand({
                 {landing.rule.name}
               </span>
             </th>
-            <td className="figures px-2 text-right">{show.figures(landing.radialDepth, unit)}</td>
-            <td className="figures px-2 text-right">{show.figures(landing.pitchDiameter, unit)}</td>
+            <td className="px-2 text-right">
+              <CopyFigure
+                label={`depth by ${landing.rule.name}`}
+                figures={show.figures(landing.radialDepth, unit)}
+              />
+            </td>
+            <td className="px-2 text-right">
+              <CopyFigure
+                label={`pitch diameter by ${landing.rule.name}`}
+                figures={show.figures(landing.pitchDiameter, unit)}
+              />
+            </td>
             <td className="w-70 px-2 py-0">
               <Lane landing={landing} band={band} x={x} />
             </td>

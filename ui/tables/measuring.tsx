@@ -13,6 +13,7 @@ import type { MemberTable } from '@/core/tables';
 import { formOf, pitchOf } from '@/core/thread';
 import { formatLength, parseLength, parseLengthList, type LengthUnit } from '@/core/units';
 import { Choice } from '../kit/choice';
+import { CopyFigure } from '../kit/copy-figure';
 import { Field } from '../kit/field';
 import { Figure } from '../kit/figure';
 import { GuardBand } from './guard-band';
@@ -115,7 +116,10 @@ export function Measuring({ member }: { member: MemberTable }) {
   );
   const pieces = external ? 'Wires' : 'Balls';
   return (
-    <section aria-label="Measuring" className="grid gap-2">
+    <section
+      aria-label="Measuring"
+      className={readings.length === 0 ? 'grid gap-2 print:hidden' : 'grid gap-2'}
+    >
       <h2 className="text-xl">Measured, {member.designation}</h2>
       {external && (
         <div className="max-w-md print:hidden">
@@ -153,7 +157,11 @@ export function Measuring({ member }: { member: MemberTable }) {
         <Figure
           size="large"
           label="Pitch diameter"
-          value={shownDiameter === null ? null : show(shownDiameter)}
+          value={
+            shownDiameter === null ? null : (
+              <CopyFigure label="pitch diameter" figures={show(shownDiameter)} />
+            )
+          }
           unit={unit}
           sub={mean === null ? undefined : `mean reading ${show(mean, 1)}`}
         />

@@ -23,29 +23,40 @@ import { ThreadTables } from './thread-tables';
 import { ToolAndDepth } from './tool-and-depth';
 import { WireSetTable } from './wire-set-table';
 
+/** What is looked up, as typed; the address carries it. */
+export interface LookUp {
+  thread: string;
+  engagement: string;
+  coating: string;
+}
+
 /** Quick look-ups without an exercise: limits of both members, wires, gauges, tool and depth. */
-export function TablesView({ first, who }: { first: string; who: { name: string; role: string } }) {
-  const [typed, setTyped] = useState(first);
-  const [engagementText, setEngagement] = useState('');
-  const [coatingText, setCoating] = useState('');
+export function TablesView({ first, who }: { first: LookUp; who: { name: string; role: string } }) {
+  const [lookUp, setLookUp] = useState(first);
+  const typed = lookUp.thread;
   const square = useMemo(() => (namesSquare(typed) ? readSquare(typed) : null), [typed]);
   const read = useMemo(() => parseDesignation(typed), [typed]);
   const thread = read.ok ? read.value.thread : null;
   const unit = thread?.unit ?? 'in';
-  const engagement = readEngagement(engagementText, unit);
-  const coating = readCoating(coatingText, unit);
+  const engagement = readEngagement(lookUp.engagement, unit);
+  const coating = readCoating(lookUp.coating, unit);
   const fit = useMemo(
     () => (thread === null ? null : fitOf(thread, engagement.value)),
     [thread, engagement.value],
   );
   const members = useMemo(() => (fit === null ? null : fitTable(fit)), [fit]);
+  const basis =
+    engagement.value === undefined
+      ? undefined
+      : `length of engagement ${formatLength({ value: engagement.value, unit })} ${unit}`;
   const chosen = members === null ? null : members[thread?.side === 'internal' ? 1 : 0];
   const problem = typed.trim() === '' ? undefined : square !== null ? issueOf(square) : issueOf(read);
 
-  function choose(text: string) {
-    setTyped(text);
+  function choose(name: keyof LookUp, text: string) {
+    setLookUp({ ...lookUp, [name]: text });
     const url = new URL(window.location.href);
-    url.searchParams.set('thread', text);
+    if (text === '') url.searchParams.delete(name);
+    else url.searchParams.set(name, text);
     window.history.replaceState(null, '', url);
   }
 
@@ -79,7 +90,7 @@ export function TablesView({ first, who }: { first: string; who: { name: string;
               ? `${printDesignation(read.value.thread)}: ${read.value.assumed.join(', ')} taken for granted.`
               : undefined
           }
-          onChange={(event) => choose(event.target.value)}
+          onChange={(event) => choose('thread', event.target.value)}
         />
         <datalist id="table-suggestions">
           {suggestThreads(typed).map((text) => (
@@ -91,18 +102,18 @@ export function TablesView({ first, who }: { first: string; who: { name: string;
           label="Length of engagement"
           unit={unit}
           placeholder="normal"
-          value={engagementText}
+          value={lookUp.engagement}
           error={engagement.problem}
-          onChange={(event) => setEngagement(event.target.value)}
+          onChange={(event) => choose('engagement', event.target.value)}
         />
         <Field
           className="w-60"
           label="Coating, thinnest and thickest"
           unit={unit}
           placeholder={unit === 'in' ? '0.0002 0.0003' : '0.005 0.008'}
-          value={coatingText}
+          value={lookUp.coating}
           error={coating.problem}
-          onChange={(event) => setCoating(event.target.value)}
+          onChange={(event) => choose('coating', event.target.value)}
         />
         <div className="ml-auto flex gap-2 pt-5 print:hidden">
           <Button disabled={members === null} onClick={save}>
@@ -134,19 +145,11 @@ export function TablesView({ first, who }: { first: string; who: { name: string;
                 {engagementEffect(thread, engagement.value)}
               </p>
             )}
-            <ThreadTables
-              fit={fit}
-              coating={coating.value}
-              basis={
-                engagement.value === undefined
-                  ? undefined
-                  : `length of engagement ${formatLength({ value: engagement.value, unit })} ${unit}`
-              }
-            />
+            <ThreadTables fit={fit} coating={coating.value} basis={basis} />
           </div>
           <WireSetTable key={`w-${chosen.designation}`} member={chosen} />
           <Measuring key={`m-${chosen.designation}`} member={chosen} />
-          <ToolAndDepth key={`d-${chosen.designation}`} member={chosen} />
+          <ToolAndDepth key={`d-${chosen.designation}`} member={chosen} basis={basis} />
         </main>
       )}
     </div>

@@ -6,6 +6,7 @@ import { depthRuleLandings } from '@/core/depth';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
 import type { MemberTable } from '@/core/tables';
+import { CopyFigure } from '../kit/copy-figure';
 import { Figure } from '../kit/figure';
 import { PlanningProvider, usePlanning } from '../planning/planning-context';
 import { AngleField } from '../planning/stages/compound-fields';
@@ -17,7 +18,7 @@ import { useShowLength } from '../units/display-unit';
 import { DepthRuleBand } from './depth-rule-band';
 
 /** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
-export function ToolAndDepth({ member }: { member: MemberTable }) {
+export function ToolAndDepth({ member, basis }: { member: MemberTable; basis?: string | undefined }) {
   const form = useForm<PlanForm>({ defaultValues: { ...EMPTY_PLAN_FORM, thread: member.designation } });
   const values = useWatch({ control: form.control }) as PlanForm;
   const read = useMemo(() => readPlan(values), [values]);
@@ -26,6 +27,9 @@ export function ToolAndDepth({ member }: { member: MemberTable }) {
     <PlanningProvider value={{ form, values, read, touched: () => true }}>
       <section aria-label="Tool and depth" className="grid gap-2">
         <h2 className="text-xl">Tool and depth, {member.designation}</h2>
+        {basis !== undefined && (
+          <p className="text-sm">Here the limits are those of the normal length of engagement.</p>
+        )}
         <div className="grid grid-cols-[repeat(4,minmax(0,1fr))] items-start gap-4 tablet:grid-cols-2">
           <div className="grid gap-3">
             <h3 className="label border-b border-rule text-ink-soft">{words.work}</h3>
@@ -57,34 +61,27 @@ function DepthFigures({ over }: { over: string }) {
   const show = useShowLength();
   const { thread, radialDepth, compoundFeed, overWires } = read.evaluation;
   const unit = thread?.unit ?? 'in';
-  const figures = (value: number | null | undefined) =>
-    value === null || value === undefined ? null : show.figures(value, unit);
-  const shown = show.unitOf(unit);
-  return (
-    <>
-      <Figure
-        size="large"
-        label="Radial depth"
-        value={figures(radialDepth)}
-        unit={shown}
-        why={whys.radialDepth}
-      />
-      <Figure
-        size="large"
-        label="Compound feed"
-        value={figures(compoundFeed)}
-        unit={shown}
-        why={whys.compoundFeed}
-      />
-      <Figure
-        size="large"
-        label={`${over} at the target`}
-        value={figures(overWires?.target)}
-        unit={shown}
-        why={whys.overWires}
-      />
-    </>
-  );
+  const figures = [
+    { label: 'Radial depth', value: radialDepth, why: whys.radialDepth },
+    { label: 'Compound feed', value: compoundFeed, why: whys.compoundFeed },
+    { label: `${over} at the target`, value: overWires?.target ?? null, why: whys.overWires },
+  ];
+  return figures.map(({ label, value, why }) => (
+    <Figure
+      key={label}
+      size="large"
+      label={label}
+      value={
+        value === null ? null : (
+          <span className="-ml-1">
+            <CopyFigure label={label} figures={show.figures(value, unit)} />
+          </span>
+        )
+      }
+      unit={show.unitOf(unit)}
+      why={why}
+    />
+  ));
 }
 
 /** Where the rules of thumb land for the blank and the tip in the form. */

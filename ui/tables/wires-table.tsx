@@ -51,8 +51,9 @@ export function WiresTable({ members }: { members: readonly MemberTable[] }) {
                 <CopyFigure label={`${designation} over best max`} figures={show(wire.over.max)} />
               </td>
               <td className="figures px-2 py-1 text-right">
-                {show(wire.correction, 1)}
+                <CopyFigure label={`${designation} lead angle`} figures={show(wire.correction, 1)} />
                 <span className="block font-text text-2xs text-ink-soft">
+                  plain formula <span className="figures">{show(wire.plain, 1)}</span>;{' '}
                   {wire.matters ? 'matters' : 'under a tenth of the tolerance'}
                 </span>
               </td>

@@ -4,13 +4,17 @@ import { TablesView } from '@/ui/tables/tables-view';
 
 export const metadata: Metadata = { title: 'Tables' };
 
-/** `?thread=M20x1.5-6g` opens the tables at a thread. */
+/** `?thread=M20x1.5-6g&engagement=30&coating=0.005 0.008` opens the tables as they were. */
 export default async function TablesPage({
   searchParams,
 }: {
-  searchParams: Promise<{ thread?: string | string[] }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
-  const { thread } = await searchParams;
-  const first = typeof thread === 'string' ? thread.slice(0, 60) : '';
+  const query = await searchParams;
+  const text = (name: string) => {
+    const value = query[name];
+    return typeof value === 'string' ? value.slice(0, 60) : '';
+  };
+  const first = { thread: text('thread'), engagement: text('engagement'), coating: text('coating') };
   return guardedPage((who) => Promise.resolve(<TablesView first={first} who={who} />));
 }

@@ -29,7 +29,10 @@ export function parseUnified(typed: string, field: string): Result<ReadThread> {
       `After ${label}-${tpi.toFraction(true)} comes the series and class, such as UNF-2A. “${text}” is neither.`,
     );
   }
-  const series = readSeries(label, tpi.valueOf(), rest.series?.toUpperCase(), field);
+  const named = rest.series?.toUpperCase();
+  // UNR, UNRC, UNRF, UNREF: the same threads with a rounded root.
+  const rounded = named?.startsWith('UNR') === true;
+  const series = readSeries(label, tpi.valueOf(), rounded ? named?.replace('UNR', 'UN') : named, field);
   if (!series.ok) return series;
   const cls = rest.cls?.toUpperCase();
   const thread: UnifiedThread = {
@@ -44,7 +47,11 @@ export function parseUnified(typed: string, field: string): Result<ReadThread> {
     series: series.value,
     toleranceClass: { fit: Number(cls?.[0] ?? 2) as 1 | 2 | 3 },
   };
-  return good({ thread, assumed: cls === undefined ? ['class 2A'] : [] });
+  const assumed = [
+    ...(cls === undefined ? ['class 2A'] : []),
+    ...(rounded ? ['the rounded-root minor diameter of the UNR thread'] : []),
+  ];
+  return good({ thread, assumed });
 }
 
 function readSeries(

@@ -5,6 +5,7 @@ import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
 import { PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
+import { BoreByPercent } from './bore-by-percent';
 import { plain } from './plain';
 import { useUnits } from './use-units';
 
@@ -46,6 +47,7 @@ export function WorkDiameterField() {
         }
       />
       {internal && <BoreFigures />}
+      {internal && <BoreByPercent />}
     </>
   );
 }
