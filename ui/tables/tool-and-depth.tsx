@@ -73,7 +73,7 @@ function DepthFigures({ over }: { over: string }) {
       label={label}
       value={
         value === null ? null : (
-          <span className="-ml-1">
+          <span className="mt-1.5 -ml-1 inline-block">
             <CopyFigure label={label} figures={show.figures(value, unit)} />
           </span>
         )
