@@ -1,6 +1,10 @@
+import type { Why } from '../explain/why';
 import { formOf, pitchOf, type InternalLimits, type Thread } from '../thread';
-import { roundTo, type LengthUnit } from '../units';
+import { formatLength, roundTo, type LengthUnit } from '../units';
 import { percentForBore } from './bore';
+
+/** How far the chamfer reaches over the major diameter; common practice. */
+const CHAMFER_OVER_MAJOR: Record<LengthUnit, number> = { in: 0.01, mm: 0.2 };
 
 /** What to do before the thread is cut in a bore. Lengths in the thread's unit. */
 export interface BoreAdvice {
@@ -33,9 +37,50 @@ export function boreAdvice(thread: Thread, limits: InternalLimits, bore: number)
   return {
     drill,
     leaves: drill === null ? null : bore - diameter,
-    chamfer: roundTo(limits.major.min + (unit === 'in' ? 0.01 : 0.2), unit === 'in' ? 3 : 2),
+    chamfer: roundTo(limits.major.min + CHAMFER_OVER_MAJOR[unit], unit === 'in' ? 3 : 2),
     percentOfBasic: percentForBore(form, nominalDiameter, pitch, bore, 'basic'),
     percentOfFull: percentForBore(form, nominalDiameter, pitch, bore, 'full'),
+  };
+}
+
+/** The reasons behind the advice, for a bore. */
+export function explainBoreAdvice(
+  thread: Thread,
+  limits: InternalLimits,
+  bore: number,
+): Record<'percent' | 'drill' | 'chamfer', Why> {
+  const { unit } = thread;
+  const show = (value: number, extra = 0) => formatLength({ value, unit }, unit, extra);
+  const advice = boreAdvice(thread, limits, bore);
+  const form = formOf(thread);
+  const pitch = show(pitchOf(thread), 2);
+  const size = show(thread.nominalDiameter);
+  const full =
+    form.fullDoubleHeight === null
+      ? ''
+      : `;  of the full height ${form.fullDoubleHeight.toFixed(4)} P: ${advice.percentOfFull?.toFixed(1)} %`;
+  return {
+    percent: {
+      title: 'Percent of thread',
+      formula: `100 (D − bore) / (${form.majorToMinor.toFixed(4)} P)`,
+      numbers: `100 × (${size} − ${show(bore)}) / (${form.majorToMinor.toFixed(4)} × ${pitch}) = ${advice.percentOfBasic?.toFixed(1)} %${full}`,
+      source: `Geometry of the ${form.name} form`,
+      assumes: 'Trade tables differ in the height that counts for 100 %: ask which one a table takes.',
+    },
+    drill: {
+      title: 'Drill before boring',
+      formula: `bore − ${show(BORING_ALLOWANCE[unit])}, down to the next ${unit === 'in' ? '1/64 in' : '0.5 mm'}`,
+      numbers: `${show(bore)} − ${show(BORING_ALLOWANCE[unit])}: ${advice.drill?.name ?? 'smaller than a boring bar goes into'}`,
+      source: 'Common practice',
+      assumes: 'A drill runs off and cuts large; the bar trues the hole up. Leave more for a long one.',
+    },
+    chamfer: {
+      title: 'Chamfer of the mouth',
+      formula: `smallest major diameter + ${show(CHAMFER_OVER_MAJOR[unit])}`,
+      numbers: `${show(limits.major.min)} + ${show(CHAMFER_OVER_MAJOR[unit])} = ${show(advice.chamfer)} ${unit}`,
+      source: 'Common practice',
+      assumes: 'Cut before the thread, at 45° to the axis, so that the first turn is not raised to a burr.',
+    },
   };
 }
 

@@ -1,6 +1,6 @@
 import { threadOf, limitsOf } from '../test/thread';
 import { FORM_60, FORM_ACME } from '../thread';
-import { boreAdvice, boreForPercent, percentForBore } from './index';
+import { boreAdvice, boreForPercent, explainBoreAdvice, percentForBore } from './index';
 
 /** Common practice D - 1.0262 / n is 79 % of the full and 94.8 % of the basic height. */
 test('the taught rule on both bases', () => {
@@ -44,4 +44,13 @@ test('the drill leaves something to bore, the chamfer clears the major', () => {
 
 test('a bore too small for a bar gets no drill', () => {
   expect(adviceOf('M6x1-6H', 5.1)).toMatchObject({ drill: null, leaves: null });
+});
+
+test('the advice on a bore ends in its figures and names what is common practice', () => {
+  const limits = limitsOf('7/8-9 UNC-2B');
+  if (limits.side === 'external') throw new Error('external');
+  const { percent, drill, chamfer } = explainBoreAdvice(threadOf('7/8-9 UNC-2B'), limits, 0.7665);
+  expect(percent.numbers).toMatch(/= 90\.2 %;  of the full height 1\.2990 P: 75\.2 %$/);
+  expect(drill).toMatchObject({ numbers: '0.7665 − 0.0313: 47/64 in', source: 'Common practice' });
+  expect(chamfer.numbers).toBe('0.8750 + 0.0100 = 0.8850 in');
 });

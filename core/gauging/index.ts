@@ -1,3 +1,4 @@
+export * from './explain-gauging';
 export * from './measured-pitch-diameter';
 export * from './measuring-words';
 export * from './other-gauges';

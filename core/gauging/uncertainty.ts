@@ -1,3 +1,5 @@
+import type { Why } from '../explain/why';
+import { formatLength, type LengthUnit } from '../units';
 import type { PitchMethod } from './measured-pitch-diameter';
 import { wireErrorFactor } from './three-wires';
 
@@ -55,4 +57,19 @@ export function guardedBand(
   const min = band.min + expanded;
   const max = band.max - expanded;
   return min <= max ? { min, max } : null;
+}
+
+/** The reason behind an uncertainty: its contributions put in. */
+export function explainUncertainty(
+  { contributions, combined, expanded }: PitchDiameterUncertainty,
+  unit: LengthUnit,
+): Why {
+  const show = (value: number) => formatLength({ value, unit }, unit, 2);
+  return {
+    title: 'Uncertainty of the pitch diameter',
+    formula: 'u = √(u1² + u2² + …);  U = 2 u',
+    numbers: `√(${contributions.map(({ standard }) => `${show(standard)}²`).join(' + ')}) = ${show(combined)};  U = ${show(expanded)} ${unit}`,
+    source: 'GUM, root sum of squares; guard band after ISO 14253-1',
+    assumes: `In this order: ${contributions.map(({ name }) => name).join(', ')}. Micrometer rectangular (its largest error / √3), wire 1 + 1 / sin a times, scatter s / √n.`,
+  };
 }

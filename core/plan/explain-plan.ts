@@ -1,4 +1,4 @@
-import { leadAngleCorrection, plainLeadAngleCorrection, wireCaseOf, wireErrorFactor } from '../gauging';
+import { explainOverWires } from '../gauging';
 import type { Why } from '../explain/why';
 import { explainLimits, formOf, pitchOf } from '../thread';
 import { tipShortening } from '../tool';
@@ -48,24 +48,8 @@ export function explainPlan(
       assumes: null,
     };
   }
-  if (evaluation.overWires !== null && evaluation.wire !== null && evaluation.target !== null) {
-    const wireCase = wireCaseOf(thread, evaluation.wire);
-    const correction = leadAngleCorrection(wireCase, evaluation.target);
-    const factor = wireErrorFactor(form.flankAngleDeg);
-    const wires = external ? Number(factor.toFixed(5)) : Number((factor - 2).toFixed(5));
-    const ground = Number((cot / 2).toFixed(6));
-    whys.overWires = {
-      title: external ? 'Measurement over three wires' : 'Measurement over two balls',
-      formula: external
-        ? `M = d2 + w (1 + 1 / sin a) − (P / 2) cot a + lead-angle correction;  a = ${halfAngle}: d2 + ${wires} w − ${ground} P`
-        : `M = D2 − w (1 / sin a − 1) + (P / 2) cot a + lead-angle correction;  a = ${halfAngle}: D2 − ${wires} w + ${ground} P`,
-      numbers: external
-        ? `${show(evaluation.target)} + ${wires} × ${show(evaluation.wire, 1)} − ${ground} × ${show(pitch, 2)} + ${show(correction, 2)} = ${show(evaluation.overWires.target)} ${unit}`
-        : `${show(evaluation.target)} − ${wires} × ${show(evaluation.wire, 1)} + ${ground} × ${show(pitch, 2)} + ${show(correction, 2)} = ${show(evaluation.overWires.target)} ${unit}`,
-      source: `ASME B1.2; lead-angle correction exact, the ${external ? 'wire' : 'ball'} on the helicoid (handbook formula: ${show(plainLeadAngleCorrection(wireCase, evaluation.target), 2)})`,
-      assumes: `${external ? 'Three equal wires' : 'Two equal balls'} of ${show(evaluation.wire, 1)} ${unit}, flanks of ${halfAngle}. Best ${show(evaluation.bestWire ?? 0, 1)}.`,
-    };
-  }
+  if (evaluation.overWires !== null && evaluation.wire !== null && evaluation.target !== null)
+    whys.overWires = explainOverWires(thread, evaluation.wire, evaluation.target);
   if (
     evaluation.radialDepth !== null &&
     evaluation.blank !== null &&

@@ -2,6 +2,8 @@
 
 import { useState } from 'react';
 import {
+  explainMeasuredPitchDiameter,
+  explainUncertainty,
   guardedBand,
   measuredPitchDiameter,
   pitchDiameterUncertainty,
@@ -69,24 +71,18 @@ export function Measuring({ member }: { member: MemberTable }) {
   const readings = list.ok ? list.value.map(({ value }) => value) : [];
   const inHand = read('wire');
 
-  const measure = (reading: number): number => {
+  const measurementOf = (reading: number): PitchMeasurement => {
     const zero = read('zero').value;
-    const measurements: Record<PitchMethod, PitchMeasurement> = {
-      'three-wires': { method: 'three-wires', reading, zero, wire: inHand.value },
-      'one-wire': {
-        method: 'one-wire',
-        reading,
-        zero,
-        wire: inHand.value,
-        realMajor: read('realMajor').value,
-      },
-      'thread-micrometer': { method: 'thread-micrometer', reading, zero },
-    };
-    return measuredPitchDiameter(thread, measurements[method]);
+    const wireSize = inHand.value;
+    if (method === 'thread-micrometer') return { method, reading, zero };
+    return method === 'one-wire'
+      ? { method, reading, zero, wire: wireSize, realMajor: read('realMajor').value }
+      : { method, reading, zero, wire: wireSize };
   };
   const mean =
     readings.length === 0 ? null : readings.reduce((sum, reading) => sum + reading, 0) / readings.length;
-  const pitchDiameter = mean === null ? null : measure(mean);
+  const measurement = mean === null ? null : measurementOf(mean);
+  const pitchDiameter = measurement === null ? null : measuredPitchDiameter(thread, measurement);
   const possible =
     pitchDiameter === null || Math.abs(pitchDiameter - limits.pitchDiameter.max) < pitchOf(thread);
   const shownDiameter = possible ? pitchDiameter : null;
@@ -95,13 +91,14 @@ export function Measuring({ member }: { member: MemberTable }) {
     method === 'thread-micrometer' || mean === null || typed.markedWire.trim() === ''
       ? null
       : wireSizeError(thread, marked.value, inHand.value, mean - read('zero').value);
-  const { expanded, contributions } = pitchDiameterUncertainty({
+  const uncertainty = pitchDiameterUncertainty({
     method,
     micrometerError: read('micrometer').value,
     wireUncertainty: read('wireUncertainty').value,
     readings,
     flankAngleDeg: formOf(thread).flankAngleDeg,
   });
+  const { expanded, contributions } = uncertainty;
 
   const field = (name: MeasuringField, label: string, note?: string, error?: string) => (
     <Field
@@ -157,9 +154,12 @@ export function Measuring({ member }: { member: MemberTable }) {
         <Figure
           size="large"
           label="Pitch diameter"
+          why={measurement === null ? undefined : explainMeasuredPitchDiameter(thread, measurement)}
           value={
             shownDiameter === null ? null : (
-              <CopyFigure label="pitch diameter" figures={show(shownDiameter)} />
+              <span className="mt-1.5 -ml-1 inline-block">
+                <CopyFigure label="pitch diameter" figures={show(shownDiameter)} />
+              </span>
             )
           }
           unit={unit}
@@ -168,6 +168,7 @@ export function Measuring({ member }: { member: MemberTable }) {
         <Figure
           size="large"
           label="Uncertainty, k = 2"
+          why={explainUncertainty(uncertainty, unit)}
           value={`± ${show(expanded, 1)}`}
           unit={unit}
           sub={contributions.map(({ name, standard }) => `${name} ${show(standard, 1)}`).join(', ')}

@@ -17,9 +17,9 @@ import { formatLength, parseLength, parseLengthList, type LengthUnit } from '@/c
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Header } from '../shell/header';
+import { ThreadTables } from '../thread/thread-tables';
 import { Measuring } from './measuring';
 import { SquareSizes } from './square-sizes';
-import { ThreadTables } from './thread-tables';
 import { ToolAndDepth } from './tool-and-depth';
 import { WireSetTable } from './wire-set-table';
 

@@ -2,12 +2,12 @@
 
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { depthRuleLandings } from '@/core/depth';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
 import type { MemberTable } from '@/core/tables';
 import { CopyFigure } from '../kit/copy-figure';
 import { Figure } from '../kit/figure';
+import { DepthRules } from '../planning/depth-rules';
 import { PlanningProvider, usePlanning } from '../planning/planning-context';
 import { AngleField } from '../planning/stages/compound-fields';
 import { WorkDiameterField } from '../planning/stages/blank-fields';
@@ -15,7 +15,6 @@ import { TargetFields } from '../planning/stages/target-fields';
 import { ToolFields } from '../planning/stages/tool-fields';
 import { usePlanWhys } from '../planning/use-plan-whys';
 import { useShowLength } from '../units/display-unit';
-import { DepthRuleBand } from './depth-rule-band';
 
 /** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
 export function ToolAndDepth({ member, basis }: { member: MemberTable; basis?: string | undefined }) {
@@ -82,30 +81,4 @@ function DepthFigures({ over }: { over: string }) {
       why={why}
     />
   ));
-}
-
-/** Where the rules of thumb land for the blank and the tip in the form. */
-export function DepthRules() {
-  const { read } = usePlanning();
-  const show = useShowLength();
-  const { thread, limits, blank, tip } = read.evaluation;
-  if (thread === null || limits === null || blank === null || tip === null)
-    return <p>The rules of thumb appear when blank and tool can be read.</p>;
-  const band = limits.pitchDiameter;
-  const [low, high] = [band.min, band.max].map((limit) => show.figures(limit, thread.unit));
-  return (
-    <div className="grid gap-1 overflow-x-auto">
-      <h2 className="text-lg">
-        Rules of thumb for the depth, on this {MEASURING_WORDS[thread.side].work} and tool
-        <span className="ml-2 font-text text-sm font-normal text-ink-soft">
-          pitch-diameter band{' '}
-          <span className="figures">
-            {low} – {high}
-          </span>{' '}
-          {show.unitOf(thread.unit)}
-        </span>
-      </h2>
-      <DepthRuleBand landings={depthRuleLandings(thread, blank, tip, band)} band={band} unit={thread.unit} />
-    </div>
-  );
 }

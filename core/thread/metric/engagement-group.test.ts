@@ -1,4 +1,5 @@
 import { threadOf } from '../../test/thread';
+import { NORMAL_ENGAGEMENT } from './iso965-tables';
 import {
   engagementEffect,
   engagementGroup,
@@ -7,16 +8,31 @@ import {
   type MetricThread,
 } from '../index';
 
-/** ISO 965-1, table 2, from memory: M16x2 normal over 8 up to 24 mm; M10x1.5 over 5 up to 15 mm. */
+/** ISO 965-1, table 2, from memory. */
 test.each([
   ['M16x2-6g', 8, 24],
   ['M10x1.5-6g', 5, 15],
+  ['M20x1.5-6g', 5.6, 16],
+  ['M30x2-6H', 8.5, 25],
+  ['M64x6-6g', 32, 95],
 ])('%s: normal engagement over %d up to %d mm', (text, min, max) => {
-  const normal = normalEngagementMm(threadOf(text) as MetricThread);
-  expect(normal.min / min).toBeGreaterThan(0.9);
-  expect(normal.min / min).toBeLessThan(1.1);
-  expect(normal.max / max).toBeGreaterThan(0.9);
-  expect(normal.max / max).toBeLessThan(1.1);
+  expect(normalEngagementMm(threadOf(text) as MetricThread)).toEqual({ min, max });
+});
+
+/** The printed values are rounded, that of P = 0.45 by most of all. */
+test('every listed length is near its formula; pitches that are not listed take the formula', () => {
+  for (const { overMm, normalMm } of NORMAL_ENGAGEMENT)
+    for (const [pitch, [min, max]] of Object.entries(normalMm)) {
+      const unit = Number(pitch) * overMm ** 0.2;
+      for (const ratio of [min / (2.24 * unit), max / (6.7 * unit)]) {
+        expect(ratio).toBeGreaterThan(0.85);
+        expect(ratio).toBeLessThan(pitch === '0.45' ? 1.21 : 1.15);
+      }
+    }
+  expect(normalEngagementMm(threadOf('M37x1.75-6g') as MetricThread).min).toBeCloseTo(
+    2.24 * 1.75 * 22.4 ** 0.2,
+    9,
+  );
 });
 
 test('groups by length', () => {

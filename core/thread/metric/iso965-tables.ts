@@ -74,3 +74,50 @@ export const PITCH_TOLERANCE_6: readonly PitchToleranceStep[] = [
   { overMm: 90, upToMm: 180, grade6Um: { '2': 190, '3': 224, '4': 250, '6': 300, '8': 335 } },
   { overMm: 180, upToMm: 355, grade6Um: { '3': 250, '4': 265, '6': 315, '8': 355 } },
 ];
+
+/** One diameter step of table 2: length of engagement of the normal group, mm, over the first and up to the second. */
+export interface EngagementStep {
+  overMm: number;
+  upToMm: number;
+  normalMm: Record<string, readonly [over: number, upTo: number]>;
+}
+
+/** Table 2: lengths of engagement. Shorter ones are S, longer ones L. */
+// prettier-ignore
+export const NORMAL_ENGAGEMENT: readonly EngagementStep[] = [
+  { overMm: 0.99, upToMm: 1.4, normalMm: { '0.2': [0.5, 1.4], '0.25': [0.6, 1.7], '0.3': [0.7, 2] } },
+  {
+    overMm: 1.4, upToMm: 2.8,
+    normalMm: { '0.2': [0.5, 1.5], '0.25': [0.6, 1.9], '0.35': [0.8, 2.6], '0.4': [1, 3], '0.45': [1.3, 3.8] },
+  },
+  {
+    overMm: 2.8, upToMm: 5.6,
+    normalMm: {
+      '0.35': [1, 3], '0.5': [1.5, 4.5], '0.6': [1.7, 5], '0.7': [2, 6], '0.75': [2.2, 6.7], '0.8': [2.5, 7.5],
+    },
+  },
+  { overMm: 5.6, upToMm: 11.2, normalMm: { '0.75': [2.4, 7.1], '1': [3, 9], '1.25': [4, 12], '1.5': [5, 15] } },
+  {
+    overMm: 11.2, upToMm: 22.4,
+    normalMm: {
+      '1': [3.8, 11], '1.25': [4.5, 13], '1.5': [5.6, 16], '1.75': [6, 18], '2': [8, 24], '2.5': [10, 30],
+    },
+  },
+  {
+    overMm: 22.4, upToMm: 45,
+    normalMm: {
+      '1': [4, 12], '1.5': [6.3, 19], '2': [8.5, 25], '3': [12, 36], '3.5': [15, 45], '4': [18, 53], '4.5': [21, 63],
+    },
+  },
+  {
+    overMm: 45, upToMm: 90,
+    normalMm: {
+      '1.5': [7.5, 22], '2': [9.5, 28], '3': [15, 45], '4': [19, 56], '5': [24, 71], '5.5': [28, 85], '6': [32, 95],
+    },
+  },
+  {
+    overMm: 90, upToMm: 180,
+    normalMm: { '2': [12, 36], '3': [18, 53], '4': [24, 71], '6': [36, 106] },
+  },
+  { overMm: 180, upToMm: 355, normalMm: { '3': [20, 60], '4': [26, 80], '6': [40, 118] } },
+];

@@ -1,6 +1,6 @@
 'use client';
 
-import { boreAdvice } from '@/core/bore';
+import { boreAdvice, explainBoreAdvice } from '@/core/bore';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
 import { PlanTextField } from '../plan-field';
@@ -59,20 +59,24 @@ function BoreFigures() {
   if (thread === null || limits?.side !== 'internal' || blank === null) return null;
   const { unit } = thread;
   const { drill, leaves, chamfer, percentOfBasic, percentOfFull } = boreAdvice(thread, limits, blank);
+  const whys = explainBoreAdvice(thread, limits, blank);
   return (
     <>
       <Figure
         label="Percent of the basic height"
+        why={whys.percent}
         value={percentOfBasic === null ? null : `${percentOfBasic.toFixed(0)} %`}
         sub={percentOfFull === null ? undefined : `${percentOfFull.toFixed(0)} % of 0.6495 P`}
       />
       <Figure
         label="Drill first, at most"
+        why={whys.drill}
         value={drill?.name ?? 'too small to bore'}
         sub={leaves === null ? undefined : `leaves ${show.text({ value: leaves, unit })} to bore`}
       />
       <Figure
         label="Chamfer the mouth to"
+        why={whys.chamfer}
         value={show.figures(chamfer, unit)}
         unit={show.unitOf(unit)}
         sub="over the major diameter"

@@ -1,8 +1,12 @@
 'use client';
 
+import type { ReactNode } from 'react';
+import type { Why } from '@/core/explain/why';
+import { explainGauging } from '@/core/gauging';
 import type { MemberTable } from '@/core/tables';
 import { formatLength } from '@/core/units';
 import { CopyFigure } from '../kit/copy-figure';
+import { WhyPopover } from '../kit/why-popover';
 
 /** Best wires, what they read, and the gauges of both members. */
 export function WiresTable({ members }: { members: readonly MemberTable[] }) {
@@ -32,6 +36,7 @@ export function WiresTable({ members }: { members: readonly MemberTable[] }) {
         {members.map(({ designation, thread, wire, gauges, limits }) => {
           const show = (value: number, extra = 0) =>
             formatLength({ value, unit: thread.unit }, thread.unit, extra);
+          const whys = explainGauging(thread, limits);
           return (
             <tr key={designation} className="border-t border-rule align-top">
               <th scope="row" className="px-2 py-1 text-left font-medium">
@@ -42,30 +47,46 @@ export function WiresTable({ members }: { members: readonly MemberTable[] }) {
               </th>
               <td className="px-2 text-right whitespace-nowrap">
                 <CopyFigure label={`${designation} best`} figures={show(wire.best, 1)} />
-                <span className="figures block text-2xs text-ink-soft">
-                  {show(wire.range.min)} – {show(wire.range.max)}
-                </span>
+                <Because why={whys.best}>best</Because>
+                <Because why={whys.range}>
+                  <span className="figures">
+                    {show(wire.range.min)} – {show(wire.range.max)}
+                  </span>
+                </Because>
               </td>
               <td className="px-2 text-right whitespace-nowrap">
                 <CopyFigure label={`${designation} over best min`} figures={show(wire.over.min)} /> –{' '}
                 <CopyFigure label={`${designation} over best max`} figures={show(wire.over.max)} />
+                <Because why={whys.over}>over the best</Because>
               </td>
-              <td className="figures px-2 py-1 text-right">
+              <td className="px-2 text-right">
                 <CopyFigure label={`${designation} lead angle`} figures={show(wire.correction, 1)} />
-                <span className="block font-text text-2xs text-ink-soft">
+                <Because why={whys.lead}>
                   plain formula <span className="figures">{show(wire.plain, 1)}</span>;{' '}
                   {wire.matters ? 'matters' : 'under a tenth of the tolerance'}
-                </span>
+                </Because>
               </td>
               <td className="px-2 text-right whitespace-nowrap">
                 <CopyFigure label={`${designation} GO`} figures={show(gauges.go)} /> /{' '}
                 <CopyFigure label={`${designation} NO-GO`} figures={show(gauges.noGo)} />
-                <span className="block text-2xs text-ink-soft">{gauges.kind}, basic</span>
+                <Because why={whys.gauges}>{gauges.kind}, basic</Because>
               </td>
             </tr>
           );
         })}
       </tbody>
     </table>
+  );
+}
+
+/** The small line under a figure, which opens its reason. */
+function Because({ why, children }: { why: Why; children: ReactNode }) {
+  return (
+    <WhyPopover
+      why={why}
+      className="block min-h-6 w-full text-right font-text text-2xs text-ink-soft underline decoration-dotted underline-offset-2 tablet:min-h-12"
+    >
+      {children}
+    </WhyPopover>
   );
 }
