@@ -22,7 +22,7 @@ const config = {
       ...common,
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{core,demo}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{core,demo,app}/**/*.test.ts'],
     },
     {
       ...common,

@@ -1,17 +1,10 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { completeBrowser } from '../test/browser';
-import { fitTable } from '@/core/tables';
-import { fitOf, parseDesignation } from '@/core/thread';
+import { memberFor } from '../test/thread';
 import { verdict } from './guard-band';
 import { Measuring } from './measuring';
 
 completeBrowser();
-
-function member(text: string) {
-  const read = parseDesignation(text);
-  if (!read.ok) throw new Error(text);
-  return fitTable(fitOf(read.value.thread))[0];
-}
 
 test('what a measured value proves', () => {
   const band = { min: 1, max: 2 };
@@ -24,7 +17,7 @@ test('what a measured value proves', () => {
 });
 
 test('from readings to the pitch diameter, with its uncertainty', () => {
-  render(<Measuring member={member('3/4-16 UNF-2A')} />);
+  render(<Measuring member={memberFor('3/4-16 UNF-2A')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), {
     target: { value: '0.7595 0.7596 0.7594' },
   });
@@ -35,13 +28,13 @@ test('from readings to the pitch diameter, with its uncertainty', () => {
 });
 
 test('a reading that is none of this thread says so', () => {
-  render(<Measuring member={member('M16x2-6g')} />);
+  render(<Measuring member={memberFor('M16x2-6g')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '99' } });
   expect(screen.getByText(/no reading of this thread/)).not.toBeNull();
 });
 
 test('the micrometer’s zero comes off, and a wire that is off size shows what it costs', () => {
-  render(<Measuring member={member('3/4-16 UNF-2A')} />);
+  render(<Measuring member={memberFor('3/4-16 UNF-2A')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '0.7598' } });
   fireEvent.change(screen.getByLabelText('Micrometer’s zero reads'), { target: { value: '0.0003' } });
   expect(screen.getByText('0.7054')).not.toBeNull();
@@ -52,7 +45,7 @@ test('the micrometer’s zero comes off, and a wire that is off size shows what 
 });
 
 test('a thread micrometer reads the pitch diameter itself', () => {
-  render(<Measuring member={member('M16x2-6g')} />);
+  render(<Measuring member={memberFor('M16x2-6g')} />);
   fireEvent.click(screen.getByRole('radio', { name: 'Thread micrometer' }));
   expect(screen.queryByLabelText('Wires in hand, real size')).toBeNull();
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '14.58 14.59' } });

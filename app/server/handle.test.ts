@@ -1,0 +1,84 @@
+import { ConnectionRefusedError } from 'sequelize';
+import { number, object, string } from 'yup';
+import { DataRefusal } from '@/data/errors';
+import { handle, handleBare } from './handle';
+import { viewer } from './session';
+
+jest.mock('./session', () => ({ viewer: jest.fn() }));
+jest.mock('@/data/log', () => ({ log: { info: jest.fn(), error: jest.fn() } }));
+const who = jest.mocked(viewer);
+
+const schema = object({ title: string().required('Type a title.'), count: number().max(3, 'At most 3.') });
+const run = jest.fn(({ body, id }: { body: unknown; id: number }) =>
+  Promise.resolve(Response.json({ body, id })),
+);
+const route = handle(schema, run);
+
+function post(body: string, headers: Record<string, string> = {}, id?: string) {
+  const request = new Request('http://127.0.0.1:3210/api/x', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', host: '127.0.0.1:3210', ...headers },
+    body,
+  });
+  return route(request, { params: Promise.resolve(id === undefined ? {} : { id }) });
+}
+
+async function refused(response: Response) {
+  const { error } = (await response.json()) as { error: { code: string; fields: { field: string }[] } };
+  return [response.status, error.code, error.fields.map(({ field }) => field)];
+}
+
+beforeEach(() => {
+  run.mockClear();
+  who.mockResolvedValue({ id: 1, name: 'Instructor', role: 'instructor' });
+});
+
+test('a good request runs with its body, the number in the path and who works', async () => {
+  const response = await post('{"title":"Nut","count":2,"other":1}', {}, '7');
+  expect(await response.json()).toEqual({ body: { title: 'Nut', count: 2 }, id: 7 });
+  expect(run.mock.calls[0]?.[0]).toMatchObject({ viewer: { name: 'Instructor' } });
+});
+
+test('every field that is wrong is named', async () => {
+  expect(await refused(await post('{"count":9}'))).toEqual([422, 'invalid', ['title', 'count']]);
+  expect(run).not.toHaveBeenCalled();
+});
+
+test.each([
+  ['text that is no JSON', () => post('{"title":'), [400, 'not-json', []]],
+  ['a form instead of JSON', () => post('title=x', { 'content-type': 'text/plain' }), [415, 'not-json', []]],
+  ['a body that is too large', () => post(`{"title":"${'x'.repeat(200_001)}"}`), [413, 'too-large', []]],
+  [
+    'another site',
+    () => post('{"title":"x"}', { origin: 'http://elsewhere.test' }),
+    [403, 'foreign-origin', []],
+  ],
+  ['a broken origin', () => post('{"title":"x"}', { origin: 'null' }), [403, 'foreign-origin', []]],
+  ['a path without a number', () => post('{"title":"x"}', {}, 'abc'), [404, 'not-found', []]],
+  ['a number that no row can have', () => post('{"title":"x"}', {}, '99999999999'), [404, 'not-found', []]],
+] as const)('%s is refused', async (_, ask, expected) => {
+  expect(await refused(await ask())).toEqual(expected);
+  expect(run).not.toHaveBeenCalled();
+});
+
+test('nobody chosen is 401', async () => {
+  who.mockResolvedValue(null);
+  expect(await refused(await post('{"title":"x"}'))).toEqual([401, 'unknown-person', []]);
+  const bare = handleBare(() => Promise.resolve(new Response(null, { status: 204 })));
+  const request = new Request('http://127.0.0.1/api/x', { method: 'POST' });
+  expect((await bare(request, { params: Promise.resolve({}) })).status).toBe(401);
+});
+
+test('half a character is replaced, as it can not be stored', async () => {
+  const response = await post('{"title":"a\\ud800b"}');
+  expect(await response.json()).toMatchObject({ body: { title: 'a\ufffdb' } });
+});
+
+test('a refusal of the data names its field; a lost database is 503, anything else 500', async () => {
+  run.mockRejectedValueOnce(new DataRefusal(409, 'That student has one already.', 'studentIds'));
+  expect(await refused(await post('{"title":"x"}'))).toEqual([409, 'refused', ['studentIds']]);
+  run.mockRejectedValueOnce(new ConnectionRefusedError(new Error('down')));
+  expect(await refused(await post('{"title":"x"}'))).toEqual([503, 'database-down', []]);
+  run.mockRejectedValueOnce(new Error('broken'));
+  expect(await refused(await post('{"title":"x"}'))).toEqual([500, 'failed', []]);
+});
