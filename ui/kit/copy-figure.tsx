@@ -18,7 +18,7 @@ export function CopyFigure({ figures, label }: { figures: string; label: string 
       type="button"
       aria-label={`Copy ${label}: ${figures}`}
       onClick={() => void copy()}
-      className="figures rounded-cut px-1 hover:bg-brass-wash tablet:min-h-12"
+      className="figures min-h-6 rounded-cut px-1 hover:bg-brass-wash tablet:min-h-12"
     >
       {figures}
     </button>

@@ -35,7 +35,7 @@ test('inside: drill, chamfer, and the bore by percent of thread on the basis nam
   expect(screen.getByText('47/64 in')).not.toBeNull();
   type('Bore by percent of thread', '75');
   fireEvent.click(screen.getByRole('button', { name: 'Take 0.7667 in' }));
-  expect((screen.getByLabelText('Real bore') as HTMLInputElement).value).toBe('0.7667');
+  expect(screen.getByLabelText<HTMLInputElement>('Real bore').value).toBe('0.7667');
   fireEvent.click(screen.getByRole('radio', { name: 'of basic height' }));
   expect(screen.getByText('0.7848 in is outside of the minor limits.')).not.toBeNull();
   type('Bore by percent of thread', '150');

@@ -29,7 +29,7 @@ test('an own list is kept in the browser, in both units; a bad size is named', (
   unmount();
   render(<WireSetTable member={memberFor('3/4-16 UNF-2A')} />);
   fireEvent.click(screen.getByRole('radio', { name: 'Own list' }));
-  expect((screen.getByRole('textbox') as HTMLInputElement).value).toBe('0.0361 0,9');
+  expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('0.0361 0,9');
 });
 
 test('where no wire can be used the range says why', () => {

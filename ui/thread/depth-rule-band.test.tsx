@@ -6,7 +6,7 @@ import { DepthRuleBand } from './depth-rule-band';
 const { thread, limits } = memberFor('M16x2-6g');
 const band = limits.pitchDiameter;
 
-function lanes(flat: number) {
+function lanes(flat: number): Map<string, HTMLElement> {
   render(
     <DepthRuleBand
       unit="mm"
@@ -20,10 +20,10 @@ function lanes(flat: number) {
     />,
   );
   const rows = screen.getAllByRole('row').slice(1);
-  return Object.fromEntries(
+  return new Map(
     rows.map((row) => [
       within(row).getByRole('rowheader').textContent ?? '',
-      within(row).getByRole('img', { name: /the band/ }),
+      within(row).getByRole<HTMLElement>('img', { name: /the band/ }),
     ]),
   );
 }
@@ -32,14 +32,14 @@ const placeOf = (lane: HTMLElement | undefined) => lane?.getAttribute('aria-labe
 
 test('each rule has a lane that says where it lands', () => {
   const byRule = lanes(0.25);
-  const find = (text: string) => byRule[Object.keys(byRule).find((name) => name.includes(text)) ?? ''];
+  const find = (text: string) => [...byRule].find(([name]) => name.includes(text))?.[1];
   expect(placeOf(find('radial 0.6495 P'))).toBe('inside the band');
   expect(placeOf(find('half the pitch'))).toBe('above the band');
   expect(placeOf(find('radial 0.866 P'))).toBe('below the band');
 });
 
 test('the band is drawn at the same place in every lane, to scale with the landings', () => {
-  const drawn = Object.values(lanes(0)).map((lane) => {
+  const drawn = [...lanes(0).values()].map((lane) => {
     const rect = lane.querySelector('rect');
     return [Number(rect?.getAttribute('x')), Number(rect?.getAttribute('width'))] as const;
   });
