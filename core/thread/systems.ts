@@ -28,3 +28,10 @@ export function systemOf(thread: Thread): ThreadSystem<Thread> {
 export function formOf(thread: Thread): ThreadForm {
   return systemOf(thread).form;
 }
+
+/** Root radius of an external thread by its standard, in the thread's unit; null where the root keeps a flat. */
+export function rootRadiusOf(thread: Thread): { min: number; max: number } | null {
+  const { rootRadius } = systemOf(thread);
+  const pitch = thread.pitch.valueOf();
+  return rootRadius === null ? null : { min: rootRadius.min * pitch, max: rootRadius.max * pitch };
+}

@@ -16,6 +16,8 @@ export interface ThreadSystem<T extends Thread> {
   limits: (thread: T, engagement?: number) => ThreadLimits;
   /** The designation without the hand. */
   print: (thread: T) => string;
+  /** Root radius that the standard allows outside, in pitches; null where the root keeps a flat. */
+  rootRadius: { min: number; max: number } | null;
   /** The usual mating thread. */
   mate: (thread: T) => T;
   /** The rules behind the limits, for the reasons of each figure. */

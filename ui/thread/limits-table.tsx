@@ -1,7 +1,7 @@
 'use client';
 
 import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/tables';
-import { explainLimits, type Coating } from '@/core/thread';
+import { explainLimits, rootRadiusOf, type Coating, type ExternalLimits, type Thread } from '@/core/thread';
 import { formatLength, otherUnit, type LengthUnit } from '@/core/units';
 import { CopyFigure } from '../kit/copy-figure';
 import { WhyPopover } from '../kit/why-popover';
@@ -76,11 +76,7 @@ function MemberRows({
             >
               {name}
             </WhyPopover>
-            {id === 'minor' && limits.side === 'external' && limits.roundedRootMinorMax !== null && (
-              <span className="figures block pb-1 text-2xs font-normal text-ink-soft">
-                rounded root {formatLength({ value: limits.roundedRootMinorMax, unit })} {unit}
-              </span>
-            )}
+            {id === 'minor' && limits.side === 'external' && <RootText thread={thread} limits={limits} />}
           </th>
           <BandCells band={limits[id]} unit={unit} label={`${designation} ${name}`} />
         </tr>
@@ -100,6 +96,24 @@ function MemberRows({
         </tr>
       ))}
     </>
+  );
+}
+
+/** What is known of the root: minor diameter with a rounded root, and the radius. */
+function RootText({ thread, limits }: { thread: Thread; limits: ExternalLimits }) {
+  const { unit } = thread;
+  const show = (value: number) => formatLength({ value, unit });
+  const radius = rootRadiusOf(thread);
+  const parts = [
+    limits.roundedRootMinorMax === null ? null : `rounded root ${show(limits.roundedRootMinorMax)}`,
+    radius === null
+      ? null
+      : `r ${radius.min === radius.max ? show(radius.min) : `${show(radius.min)} – ${show(radius.max)}`}`,
+  ].filter((part) => part !== null);
+  return parts.length === 0 ? null : (
+    <span className="figures block pb-1 text-2xs font-normal text-ink-soft">
+      {parts.join(', ')} {unit}
+    </span>
   );
 }
 

@@ -45,7 +45,7 @@ export function WiresTable({ members }: { members: readonly MemberTable[] }) {
                   {limits.side === 'external' ? 'three wires' : 'two balls'}, {thread.unit}
                 </span>
               </th>
-              <td className="px-2 text-right whitespace-nowrap">
+              <td className="px-2 pb-1 text-right whitespace-nowrap">
                 <CopyFigure label={`${designation} best`} figures={show(wire.best, 1)} />
                 <Because why={whys.best}>best</Because>
                 <Because why={whys.range}>
@@ -54,19 +54,19 @@ export function WiresTable({ members }: { members: readonly MemberTable[] }) {
                   </span>
                 </Because>
               </td>
-              <td className="px-2 text-right whitespace-nowrap">
+              <td className="px-2 pb-1 text-right whitespace-nowrap">
                 <CopyFigure label={`${designation} over best min`} figures={show(wire.over.min)} /> –{' '}
                 <CopyFigure label={`${designation} over best max`} figures={show(wire.over.max)} />
                 <Because why={whys.over}>over the best</Because>
               </td>
-              <td className="px-2 text-right">
+              <td className="px-2 pb-1 text-right">
                 <CopyFigure label={`${designation} lead angle`} figures={show(wire.correction, 1)} />
                 <Because why={whys.lead}>
                   plain formula <span className="figures">{show(wire.plain, 1)}</span>;{' '}
                   {wire.matters ? 'matters' : 'under a tenth of the tolerance'}
                 </Because>
               </td>
-              <td className="px-2 text-right whitespace-nowrap">
+              <td className="px-2 pb-1 text-right whitespace-nowrap">
                 <CopyFigure label={`${designation} GO`} figures={show(gauges.go)} /> /{' '}
                 <CopyFigure label={`${designation} NO-GO`} figures={show(gauges.noGo)} />
                 <Because why={whys.gauges}>{gauges.kind}, basic</Because>

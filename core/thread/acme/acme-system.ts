@@ -12,6 +12,7 @@ export const acmeSystem: ThreadSystem<AcmeThread> = {
     const nut = thread.side === 'internal' ? ' internal' : '';
     return `${thread.sizeLabel}-${printTpi(thread)} Acme-${thread.toleranceClass.fit}G${nut}${printStarts(thread)}`;
   },
+  rootRadius: null,
   mate: (thread) => ({ ...thread, side: otherSide(thread.side) }),
   rules: (side) => {
     const source = 'ASME B1.5, general purpose classes (from memory)';

@@ -14,6 +14,8 @@ export const metricSystem: ThreadSystem<MetricThread> = {
     const group = thread.engagement === 'N' ? '' : `-${thread.engagement}`;
     return `M${thread.sizeLabel}x${pitch}-${printMetricClass(thread.toleranceClass)}${group}`;
   },
+  // 0.125 P at least for bolts of class 8.8 and stronger, H/6 with d3 (ISO 965-1).
+  rootRadius: { min: 0.125, max: 0.144338 },
   mate: (thread) => ({
     ...thread,
     side: otherSide(thread.side),

@@ -9,6 +9,7 @@ export const pipeSystem: ThreadSystem<PipeThread> = {
   limits: (thread) => (thread.side === 'external' ? pipeExternalLimits(thread) : pipeInternalLimits(thread)),
   print: (thread) =>
     `G ${thread.sizeLabel}${thread.toleranceClass === null ? '' : ` ${thread.toleranceClass.fit}`}`,
+  rootRadius: { min: 0.137329, max: 0.137329 },
   mate: (thread) =>
     thread.side === 'external'
       ? { ...thread, side: 'internal', toleranceClass: null }

@@ -13,6 +13,7 @@ export const trapezoidalSystem: ThreadSystem<TrapezoidalThread> = {
     const position = thread.side === 'external' ? 'e' : 'H';
     return `Tr${thread.sizeLabel}x${pitch}-${thread.toleranceClass.grade}${position}`;
   },
+  rootRadius: null,
   mate: (thread) => ({ ...thread, side: otherSide(thread.side) }),
   rules: (side) =>
     side === 'external'

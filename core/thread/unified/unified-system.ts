@@ -22,6 +22,8 @@ export const unifiedSystem: ThreadSystem<UnifiedThread> = {
     const letter = thread.side === 'external' ? 'A' : 'B';
     return `${thread.sizeLabel}-${printTpi(thread)} ${thread.series}-${thread.toleranceClass.fit}${letter}${printStarts(thread)}`;
   },
+  // UNR: 0.108 P at least, H/6 with the maximum minor diameter (ASME B1.1).
+  rootRadius: { min: 0.10825, max: 0.144338 },
   mate: (thread) => ({ ...thread, side: otherSide(thread.side) }),
   rules: (side) =>
     side === 'external'

@@ -15,6 +15,7 @@ export const whitworthSystem: ThreadSystem<WhitworthThread> = {
     const member = thread.side === 'external' ? 'bolt' : 'nut';
     return `${thread.sizeLabel}-${printTpi(thread)} ${thread.series} medium ${member}${printStarts(thread)}`;
   },
+  rootRadius: { min: 0.137329, max: 0.137329 },
   mate: (thread) => ({ ...thread, side: otherSide(thread.side) }),
   rules: (side) => {
     const source =

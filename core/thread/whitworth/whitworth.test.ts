@@ -1,4 +1,5 @@
-import { limitsOf } from '../../test/thread';
+import { limitsOf, threadOf } from '../../test/thread';
+import { rootRadiusOf } from '../index';
 
 /** BS 84, medium class, worked by hand from its formulas (from memory): 1/4-20 BSW, T = 0.0039, allowance 0.0012. */
 test('1/4 BSW bolt', () => {
@@ -29,4 +30,10 @@ test('the nut’s minor tolerance depends on the threads per inch', () => {
 
 test('under 1/4 in the allowance is that of 1/4 in', () => {
   expect(limitsOf('1/8 BSW').allowance).toBe(limitsOf('1/4 BSW').allowance);
+});
+
+/** BS 84: r = 0.137329 P at crest and root. */
+test('the root has the one radius of the form', () => {
+  expect(rootRadiusOf(threadOf('1 BSW'))).toEqual({ min: 0.137329 / 8, max: 0.137329 / 8 });
+  expect(rootRadiusOf(threadOf('1-5 Acme-2G'))).toBeNull();
 });
