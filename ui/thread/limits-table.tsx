@@ -13,6 +13,9 @@ export interface LimitsTableProps {
   basis?: string | undefined;
 }
 
+/** Longer designations may break into lines. */
+const SHORT = 18;
+
 /** Limits of size of both members in inch and mm; with a coating also those before plating. */
 export function LimitsTable({ members, coating = null, basis }: LimitsTableProps) {
   const unit = members[0]?.thread.unit ?? 'in';
@@ -64,7 +67,7 @@ function MemberRows({
             <th
               scope="rowgroup"
               rowSpan={3 + uncoated.length}
-              className="figures px-2 py-1 text-left align-top text-base font-medium"
+              className={`figures px-2 py-1 text-left align-top text-base font-medium ${designation.length <= SHORT ? 'whitespace-nowrap' : ''}`}
             >
               {designation}
             </th>
@@ -104,17 +107,17 @@ function RootText({ thread, limits }: { thread: Thread; limits: ExternalLimits }
   const { unit } = thread;
   const show = (value: number) => formatLength({ value, unit });
   const radius = rootRadiusOf(thread);
-  const parts = [
+  const lines = [
     limits.roundedRootMinorMax === null ? null : `rounded root ${show(limits.roundedRootMinorMax)}`,
     radius === null
       ? null
-      : `r ${radius.min === radius.max ? show(radius.min) : `${show(radius.min)} – ${show(radius.max)}`}`,
-  ].filter((part) => part !== null);
-  return parts.length === 0 ? null : (
-    <span className="figures block pb-1 text-2xs font-normal text-ink-soft">
-      {parts.join(', ')} {unit}
+      : `root radius ${radius.min === radius.max ? show(radius.min) : `${show(radius.min)} – ${show(radius.max)}`}`,
+  ].filter((line) => line !== null);
+  return lines.map((line) => (
+    <span key={line} className="figures block text-2xs font-normal whitespace-nowrap text-ink-soft">
+      {line} {unit}
     </span>
-  );
+  ));
 }
 
 function BandCells({

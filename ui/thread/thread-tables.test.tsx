@@ -14,13 +14,15 @@ test('limits of both members in inch and mm; open limits say so', () => {
   expect(row('Limits of size', /Pitch diameter/)).toContain('0.7029 – 0.7079');
   expect(row('Limits of size', /Pitch diameter/)).toContain('17.8537 – 17.9807');
   expect(row('Limits of size', /Minor diameter/)).toContain('open – 0.6808');
-  expect(row('Limits of size', /Minor diameter/)).toContain('rounded root 0.6718, r 0.0068 – 0.0090 in');
+  expect(row('Limits of size', /Minor diameter/)).toContain(
+    'rounded root 0.6718 inroot radius 0.0068 – 0.0090 in',
+  );
   expect(screen.queryByText(/before plating/)).toBeNull();
 });
 
 test('forms that keep a flat root have no rounded one', () => {
   render(<ThreadTables fit={fitFor('Tr30x6-7e')} />);
-  expect(screen.queryByText(/rounded root|^r /)).toBeNull();
+  expect(screen.queryByText(/rounded root|root radius/)).toBeNull();
   expect(row('Limits of size', /Minor diameter/)).toContain('22.463 – 23.000');
 });
 
