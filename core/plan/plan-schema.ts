@@ -7,9 +7,12 @@ const text = string()
   .max(120, 'At most 120 characters.')
   .defined('This field is missing.');
 
+/** Fields that came later: a form without them takes what is proposed. */
+const ADDED: ReadonlySet<string> = new Set(['insertFrom', 'insertTo']);
+
 /** A draft: every field is text, right or wrong. */
 export const draftSchema = object(
-  Object.fromEntries(PLAN_FIELDS.map((field) => [field, text])),
+  Object.fromEntries(PLAN_FIELDS.map((field) => [field, ADDED.has(field) ? text.default('') : text])),
 ) as unknown as ObjectSchema<PlanForm>;
 
 /** The one schema of a plan, for the form in the browser and for the server. */

@@ -264,3 +264,12 @@ test('an insert cuts as its radius does, and stays an insert in the plan', () =>
   expect(insert.radialDepth).toBe(radius.radialDepth);
   expect(insert.plan.tip).toMatchObject({ kind: 'insert', pitchTo: { value: 0.0625, unit: 'in' } });
 });
+
+test('a form from before a field was added is still a form; any other field must be there', () => {
+  const { insertFrom, insertTo, ...older } = clampScrew;
+  expect([insertFrom, insertTo]).toEqual(['', '']);
+  expect(planSchema.validateSync(older)).toEqual(clampScrew);
+  const { title, ...untitled } = clampScrew;
+  expect(title).toBe('Clamp screw');
+  expect(() => planSchema.validateSync(untitled)).toThrow('This field is missing.');
+});

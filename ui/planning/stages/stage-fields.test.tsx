@@ -1,0 +1,99 @@
+import { fireEvent, render, screen } from '@testing-library/react';
+import type { PlanForm, PlanStageId } from '@/core/plan';
+import { completeBrowser } from '../../test/browser';
+import { Planned } from '../../test/planning';
+import { StageFields } from './stage-fields';
+
+completeBrowser();
+
+function open(stage: PlanStageId, form: Partial<PlanForm> = {}) {
+  return render(
+    <Planned form={{ thread: '3/4-16 UNF-2A', ...form }}>
+      <StageFields stage={stage} />
+    </Planned>,
+  );
+}
+const type = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const placeholder = (label: string) => screen.getByLabelText<HTMLInputElement>(label).placeholder;
+
+/** ASME B1.1 limits table, from memory: 3/4-16 UNF-2A. */
+test('thread: limits follow the designation, and a bad one is told at its field', () => {
+  open('thread');
+  expect(screen.getByText('0.7029 – 0.7079')).not.toBeNull();
+  expect(screen.getByText('open – 0.6808')).not.toBeNull();
+  type('Thread', '3/4-16 UNF-2B');
+  expect(screen.getByText('0.7500 – open')).not.toBeNull();
+  type('Thread', '3/4-14 UNF');
+  expect(screen.getByText(/3\/4 UNF has 16 threads per inch/)).not.toBeNull();
+  expect(screen.queryByText('Pitch diameter')).toBeNull();
+});
+
+test('blank: proposals stand in the empty fields; inside it is a bore with a recess', () => {
+  const { unmount } = open('blank');
+  expect(placeholder('Real blank diameter')).toBe('0.7438');
+  expect(placeholder('Width of the run-out groove')).toBe('0.188');
+  unmount();
+  open('blank', { thread: 'M30x2-6H' });
+  expect(placeholder('Real bore')).toBe('28.023');
+  expect(screen.getByText('27 mm')).not.toBeNull();
+  expect(screen.getByLabelText('Width of the recess')).not.toBeNull();
+});
+
+test('blank: too small a bore to bore says so', () => {
+  open('blank', { thread: 'M6x1-6H' });
+  expect(screen.getByText('too small to bore')).not.toBeNull();
+});
+
+test('tool: each kind of tip has its fields, and the limit of the thread', () => {
+  open('tool');
+  expect(placeholder('Flat at the tip')).toBe('0.0078');
+  fireEvent.click(screen.getByRole('radio', { name: 'Radius' }));
+  expect(placeholder('Radius at the tip')).toBe('0.009');
+  fireEvent.click(screen.getByRole('radio', { name: 'Insert' }));
+  expect([placeholder('Finest pitch'), placeholder('Coarsest pitch')]).toEqual(['0.0625', '0.0625']);
+  fireEvent.click(screen.getByRole('radio', { name: 'Sharp' }));
+  expect(screen.getByText(/must go deeper for the same pitch diameter/)).not.toBeNull();
+  expect(screen.queryByText('At most')).toBeNull();
+});
+
+test('tool: the side clearance grows with the lead', () => {
+  const leading = () => screen.getByText('Side clearance, leading').parentElement?.textContent ?? '';
+  const { unmount } = open('tool');
+  const fine = parseFloat(leading().replace(/^\D+/, ''));
+  unmount();
+  open('tool', { thread: '3/4-6 Acme-2G' });
+  expect(parseFloat(leading().replace(/^\D+/, ''))).toBeGreaterThan(fine + 2);
+});
+
+test('compound: an empty angle takes half a degree under the flank; over it the flank is left as steps', () => {
+  open('compound');
+  expect(placeholder('Angle from the cross slide')).toBe('29.5');
+  expect(screen.getByRole('button', { name: '29.5°' }).getAttribute('aria-pressed')).toBe('true');
+  fireEvent.click(screen.getByRole('button', { name: '30°' }));
+  expect(screen.getByText(/At 30° the trailing flank rubs/)).not.toBeNull();
+  type('Angle from the cross slide', '35');
+  expect(screen.getByText(/Over 30° the trailing flank is left as steps/)).not.toBeNull();
+});
+
+test('target: wires outside, balls inside, the range with its reason', () => {
+  const { unmount } = open('target');
+  type('Wires in hand', '0.02');
+  expect(screen.getByText(/thinner ones sink below the crest, thicker ones ride on it/)).not.toBeNull();
+  unmount();
+  open('target', { thread: '3/4-16 UNF-2B' });
+  expect(screen.getByLabelText('Balls in hand')).not.toBeNull();
+  expect(screen.getByText('Over balls, limits')).not.toBeNull();
+});
+
+test('passes, speed and marks: a bad entry is told at its field', () => {
+  const { unmount } = open('passes');
+  type('Largest infeed', '0.0105');
+  expect(screen.getByText(/type 0.01 in or 0.011 in/)).not.toBeNull();
+  unmount();
+  const speed = open('speed', { spindleSpeed: '400' });
+  expect(screen.getByText(/s in the run-out groove\. \d+ rpm or less/)).not.toBeNull();
+  speed.unmount();
+  open('marks', { markResult: '50' });
+  expect(screen.getByText(/40 for the result would do/)).not.toBeNull();
+});
