@@ -3,7 +3,7 @@ import { wireCaseOf } from '../gauging';
 import { formOf, pitchOf } from '../thread';
 import { constantAreaSchedule, fewestRoughingPasses, largestInfeed, type ScheduleOrder } from '../schedule';
 import { formatLength, lengthIn, type Length } from '../units';
-import type { PlanEvaluation, Refuse, Warn } from './evaluate-plan';
+import type { PlanEvaluation, Refuse, Warn } from './plan-evaluation';
 import type { PlanField } from './plan-form';
 import { plannedPass } from './planned-pass';
 import type { PlanInputs } from './read-plan-form';

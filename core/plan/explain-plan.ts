@@ -3,7 +3,8 @@ import type { Why } from '../explain/why';
 import { explainLimits, formOf, pitchOf } from '../thread';
 import { tipShortening } from '../tool';
 import { formatLength, radians } from '../units';
-import { REACTION_SECONDS, type PlanEvaluation } from './evaluate-plan';
+import { REACTION_SECONDS } from './check-plan';
+import type { PlanEvaluation } from './plan-evaluation';
 import type { PlanInputs } from './read-plan-form';
 
 export type WhyKey =

@@ -1,5 +1,6 @@
 export * from './derive-plan';
 export * from './evaluate-plan';
+export * from './plan-evaluation';
 export * from './plan';
 export * from './plan-defaults';
 export * from './plan-form';

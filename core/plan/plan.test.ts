@@ -271,5 +271,5 @@ test('a form from before a field was added is still a form; any other field must
   expect(planSchema.validateSync(older)).toEqual(clampScrew);
   const { title, ...untitled } = clampScrew;
   expect(title).toBe('Clamp screw');
-  expect(() => planSchema.validateSync(untitled)).toThrow('This field is missing.');
+  expect(() => planSchema.validateSync(untitled)).toThrow('Give the exercise a name');
 });

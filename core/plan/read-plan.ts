@@ -1,6 +1,7 @@
 import type { FieldIssue } from '../errors/field-issue';
 import { printDesignation } from '../thread';
-import { evaluatePlan, type PlanEvaluation } from './evaluate-plan';
+import { evaluatePlan } from './evaluate-plan';
+import type { PlanEvaluation } from './plan-evaluation';
 import type { Plan } from './plan';
 import type { PlanForm } from './plan-form';
 import { readPlanForm, type PlanInputs, type ReadPlanForm } from './read-plan-form';

@@ -79,7 +79,7 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
         className="flex flex-wrap items-start gap-4 border-y border-rule bg-paper-sunk px-4 py-2"
       >
         <Field
-          className="w-80"
+          className="w-80 tablet:w-72"
           label="Thread"
           value={typed}
           list="table-suggestions"
@@ -98,7 +98,7 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
           ))}
         </datalist>
         <Field
-          className="w-52"
+          className="w-52 tablet:w-40"
           label="Length of engagement"
           unit={unit}
           placeholder="normal"
@@ -107,7 +107,7 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
           onChange={(event) => choose('engagement', event.target.value)}
         />
         <Field
-          className="w-60"
+          className="w-60 tablet:w-56"
           label="Coating, thinnest and thickest"
           unit={unit}
           placeholder={unit === 'in' ? '0.0002 0.0003' : '0.005 0.008'}
