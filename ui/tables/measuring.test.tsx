@@ -1,10 +1,17 @@
+import { useState } from 'react';
+import type { MemberTable } from '@/core/tables';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';
 import { verdict } from './guard-band';
-import { Measuring } from './measuring';
+import { EMPTY_MEASURING, Measuring } from './measuring';
 
 completeBrowser();
+
+function Kept({ member }: { member: MemberTable }) {
+  const [typed, setTyped] = useState(EMPTY_MEASURING);
+  return <Measuring member={member} typed={typed} onType={setTyped} />;
+}
 
 test('what a measured value proves', () => {
   const band = { min: 1, max: 2 };
@@ -17,7 +24,7 @@ test('what a measured value proves', () => {
 });
 
 test('from readings to the pitch diameter, with its uncertainty', () => {
-  render(<Measuring member={memberFor('3/4-16 UNF-2A')} />);
+  render(<Kept member={memberFor('3/4-16 UNF-2A')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), {
     target: { value: '0.7595 0.7596 0.7594' },
   });
@@ -28,13 +35,13 @@ test('from readings to the pitch diameter, with its uncertainty', () => {
 });
 
 test('a reading that is none of this thread says so', () => {
-  render(<Measuring member={memberFor('M16x2-6g')} />);
+  render(<Kept member={memberFor('M16x2-6g')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '99' } });
   expect(screen.getByText(/no reading of this thread/)).not.toBeNull();
 });
 
 test('the micrometer’s zero comes off, and a wire that is off size shows what it costs', () => {
-  render(<Measuring member={memberFor('3/4-16 UNF-2A')} />);
+  render(<Kept member={memberFor('3/4-16 UNF-2A')} />);
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '0.7598' } });
   fireEvent.change(screen.getByLabelText('Micrometer’s zero reads'), { target: { value: '0.0003' } });
   expect(screen.getByText('0.7054')).not.toBeNull();
@@ -45,7 +52,7 @@ test('the micrometer’s zero comes off, and a wire that is off size shows what 
 });
 
 test('a thread micrometer reads the pitch diameter itself', () => {
-  render(<Measuring member={memberFor('M16x2-6g')} />);
+  render(<Kept member={memberFor('M16x2-6g')} />);
   fireEvent.click(screen.getByRole('radio', { name: 'Thread micrometer' }));
   expect(screen.queryByLabelText('Wires in hand, real size')).toBeNull();
   fireEvent.change(screen.getByLabelText('Readings, parted by spaces'), { target: { value: '14.58 14.59' } });

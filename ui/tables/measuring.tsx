@@ -1,6 +1,5 @@
 'use client';
 
-import { useState } from 'react';
 import {
   explainMeasuredPitchDiameter,
   explainUncertainty,
@@ -32,7 +31,9 @@ const METHODS: readonly { value: PitchMethod; text: string }[] = [
   { value: 'thread-micrometer', text: 'Thread micrometer' },
 ];
 
-const EMPTY = {
+/** What was typed for measuring, and by which method: kept by the view, so that another thread does not clear it. */
+export const EMPTY_MEASURING = {
+  method: 'three-wires' as PitchMethod,
   readings: '',
   zero: '',
   wire: '',
@@ -41,15 +42,24 @@ const EMPTY = {
   micrometer: '',
   wireUncertainty: '',
 };
-type MeasuringField = keyof typeof EMPTY;
+export type MeasuringTyped = typeof EMPTY_MEASURING;
+type MeasuringField = Exclude<keyof MeasuringTyped, 'method'>;
 
 /** From readings to the pitch diameter, with its uncertainty and what is left of the band (GUM, ISO 14253-1). */
-export function Measuring({ member }: { member: MemberTable }) {
+export function Measuring({
+  member,
+  typed,
+  onType,
+}: {
+  member: MemberTable;
+  typed: MeasuringTyped;
+  onType: (typed: MeasuringTyped) => void;
+}) {
   const { thread, limits, wire } = member;
   const { unit } = thread;
   const external = limits.side === 'external';
-  const [typed, setTyped] = useState(EMPTY);
-  const [method, setMethod] = useState<PitchMethod>('three-wires');
+  // Inside there are two balls, whatever was chosen outside.
+  const method = external ? typed.method : 'three-wires';
   const show = (value: number, extra = 0) => formatLength({ value, unit }, unit, extra);
 
   const usual: Record<Exclude<MeasuringField, 'readings'>, number> = {
@@ -108,7 +118,7 @@ export function Measuring({ member }: { member: MemberTable }) {
       value={typed[name]}
       error={error ?? (name === 'readings' ? undefined : read(name).problem)}
       note={note}
-      onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+      onChange={(event) => onType({ ...typed, [name]: event.target.value })}
     />
   );
   const pieces = external ? 'Wires' : 'Balls';
@@ -124,7 +134,7 @@ export function Measuring({ member }: { member: MemberTable }) {
             label="Method"
             value={method}
             options={METHODS}
-            onChange={(value) => setMethod(value as PitchMethod)}
+            onChange={(value) => onType({ ...typed, method: value as PitchMethod })}
           />
         </div>
       )}

@@ -56,3 +56,19 @@ test('a square thread that can not be read says how to type it', () => {
   open('Sq x');
   expect(screen.getByText(/Type it like Sq 1-4 or Sq 30x6/)).not.toBeNull();
 });
+
+test('what was typed for measuring and for the tool outlives a thread that can not be read', () => {
+  open('M16x2-6g');
+  const type = (label: string, value: string) =>
+    fireEvent.change(screen.getByLabelText(label), { target: { value } });
+  const valueOf = (label: string) => screen.getByLabelText<HTMLInputElement>(label).value;
+  type('Readings, parted by spaces', '16.32 16.33');
+  type('Real blank diameter', '15.9');
+  type('Thread', 'M16x');
+  expect(screen.queryByLabelText('Real blank diameter')).toBeNull();
+  type('Thread', 'M16x2-6h');
+  expect([valueOf('Readings, parted by spaces'), valueOf('Real blank diameter')]).toEqual([
+    '16.32 16.33',
+    '15.9',
+  ]);
+});

@@ -2,6 +2,8 @@
 
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
 import { fitTable, tableLines } from '@/core/tables';
 import {
   engagementEffect,
@@ -18,7 +20,7 @@ import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Header } from '../shell/header';
 import { ThreadTables } from '../thread/thread-tables';
-import { Measuring } from './measuring';
+import { EMPTY_MEASURING, Measuring } from './measuring';
 import { SquareSizes } from './square-sizes';
 import { ToolAndDepth } from './tool-and-depth';
 import { WireSetTable } from './wire-set-table';
@@ -33,6 +35,8 @@ export interface LookUp {
 /** Quick look-ups without an exercise: limits of both members, wires, gauges, tool and depth. */
 export function TablesView({ first, who }: { first: LookUp; who: { name: string; role: string } }) {
   const [lookUp, setLookUp] = useState(first);
+  const [measuring, setMeasuring] = useState(EMPTY_MEASURING);
+  const tool = useForm<PlanForm>({ defaultValues: EMPTY_PLAN_FORM });
   const typed = lookUp.thread;
   const square = useMemo(() => (namesSquare(typed) ? readSquare(typed) : null), [typed]);
   const read = useMemo(() => parseDesignation(typed), [typed]);
@@ -148,8 +152,8 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
             <ThreadTables fit={fit} coating={coating.value} basis={basis} />
           </div>
           <WireSetTable key={`w-${chosen.designation}`} member={chosen} />
-          <Measuring key={`m-${chosen.designation}`} member={chosen} />
-          <ToolAndDepth key={`d-${chosen.designation}`} member={chosen} basis={basis} />
+          <Measuring member={chosen} typed={measuring} onType={setMeasuring} />
+          <ToolAndDepth member={chosen} form={tool} basis={basis} />
         </main>
       )}
     </div>

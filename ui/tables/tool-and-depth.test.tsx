@@ -1,3 +1,6 @@
+import { useForm } from 'react-hook-form';
+import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
+import type { MemberTable } from '@/core/tables';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';
@@ -5,12 +8,17 @@ import { ToolAndDepth } from './tool-and-depth';
 
 completeBrowser();
 
+function Kept({ member }: { member: MemberTable }) {
+  const form = useForm<PlanForm>({ defaultValues: EMPTY_PLAN_FORM });
+  return <ToolAndDepth member={member} form={form} />;
+}
+
 const type = (label: string | RegExp, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
 /** The published check of the trade's formula: blank 0.748, flat 0.0125 on 10 TPI; depth 0.0663, feed 0.0762 at 29.5. */
 test('depth and feed for the real blank and tip', () => {
-  render(<ToolAndDepth member={memberFor('3/4-10 UNC-2A')} />);
+  render(<Kept member={memberFor('3/4-10 UNC-2A')} />);
   type('Real blank diameter', '0.748');
   type('Flat at the tip', '0.0125');
   type('Target pitch diameter', '0.6803');
@@ -19,7 +27,7 @@ test('depth and feed for the real blank and tip', () => {
 });
 
 test('an insert for other pitches is refused, a sharp radius warned of', () => {
-  render(<ToolAndDepth member={memberFor('M16x2-6g')} />);
+  render(<Kept member={memberFor('M16x2-6g')} />);
   fireEvent.click(screen.getByRole('radio', { name: 'Insert' }));
   type('Coarsest pitch', '1.5');
   type('Finest pitch', '0.5');
@@ -31,7 +39,7 @@ test('an insert for other pitches is refused, a sharp radius warned of', () => {
 });
 
 test('inside: drill, chamfer, and the bore by percent of thread on the basis named', () => {
-  render(<ToolAndDepth member={memberFor('7/8-9 UNC-2B')} />);
+  render(<Kept member={memberFor('7/8-9 UNC-2B')} />);
   expect(screen.getByText('47/64 in')).not.toBeNull();
   type('Bore by percent of thread', '75');
   fireEvent.click(screen.getByRole('button', { name: 'Take 0.7667 in' }));
@@ -43,7 +51,7 @@ test('inside: drill, chamfer, and the bore by percent of thread on the basis nam
 });
 
 test('the angles offered are those of the form', () => {
-  render(<ToolAndDepth member={memberFor('Tr30x6-7e')} />);
+  render(<Kept member={memberFor('Tr30x6-7e')} />);
   fireEvent.click(screen.getByRole('button', { name: '15°' }));
   expect(screen.getByText('At 15° the trailing flank rubs: simplest to teach.')).not.toBeNull();
   type('Angle from the cross slide', '29.5');

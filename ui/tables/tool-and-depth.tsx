@@ -1,9 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
-import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
+import { readPlan, type PlanForm } from '@/core/plan';
 import type { MemberTable } from '@/core/tables';
 import { CopyFigure } from '../kit/copy-figure';
 import { Figure } from '../kit/figure';
@@ -17,9 +17,18 @@ import { usePlanWhys } from '../planning/use-plan-whys';
 import { useShowLength } from '../units/display-unit';
 
 /** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
-export function ToolAndDepth({ member, basis }: { member: MemberTable; basis?: string | undefined }) {
-  const form = useForm<PlanForm>({ defaultValues: { ...EMPTY_PLAN_FORM, thread: member.designation } });
-  const values = useWatch({ control: form.control }) as PlanForm;
+export function ToolAndDepth({
+  member,
+  form,
+  basis,
+}: {
+  member: MemberTable;
+  /** Kept by the view, so that another thread does not clear what was typed. */
+  form: UseFormReturn<PlanForm>;
+  basis?: string | undefined;
+}) {
+  const typed = useWatch({ control: form.control }) as PlanForm;
+  const values = useMemo(() => ({ ...typed, thread: member.designation }), [typed, member.designation]);
   const read = useMemo(() => readPlan(values), [values]);
   const words = MEASURING_WORDS[member.limits.side];
   return (
