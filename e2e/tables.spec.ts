@@ -11,7 +11,7 @@ test('a thread is looked up while typing, the address follows, and opens the sam
 }) => {
   await page.goto('/');
   await page.getByRole('link', { name: 'Tables' }).click();
-  await expect(page.getByText('Type a thread, such as')).toBeVisible();
+  await expect(page.getByText('Type a thread, or take one')).toBeVisible();
   await page.getByLabel('Thread', { exact: true }).fill('M20x1.5');
   const limits = page.getByRole('table', { name: 'Limits of size' });
   // ISO 965-2 table (from memory): M20x1.5-6g pitch diameter 18.854 to 18.994.

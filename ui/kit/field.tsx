@@ -1,8 +1,8 @@
 import { clsx } from 'clsx';
-import { useId, type InputHTMLAttributes, type ReactNode } from 'react';
+import { useId, type ComponentProps, type ReactNode } from 'react';
 import { Message } from './message';
 
-export interface FieldProps extends Omit<InputHTMLAttributes<HTMLInputElement>, 'size'> {
+export interface FieldProps extends Omit<ComponentProps<'input'>, 'size'> {
   label: string;
   unit?: ReactNode;
   error?: string | undefined;

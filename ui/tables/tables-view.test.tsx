@@ -1,5 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { namesSquare, parseDesignation, readSquare } from '@/core/thread';
 import { completeBrowser } from '../test/browser';
+import { EXAMPLE_THREADS } from './example-threads';
 import { TablesView } from './tables-view';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
@@ -13,8 +15,22 @@ function open(thread: string, engagement = '', coating = '') {
 
 test('an empty view says what to type', () => {
   open('');
-  expect(screen.getByText(/Type a thread, such as/)).not.toBeNull();
+  expect(screen.getByText(/Type a thread, or take one/)).not.toBeNull();
   expect(screen.getByRole('button', { name: 'Print' })).toHaveProperty('disabled', true);
+});
+
+test('an example is looked up at a click, and the thread can be typed on', () => {
+  open('');
+  fireEvent.click(screen.getByText('Tr30x6-7e'));
+  const field = screen.getByLabelText<HTMLInputElement>('Thread');
+  expect(field.value).toBe('Tr30x6-7e');
+  expect(document.activeElement).toBe(field);
+  expect(new URL(window.location.href).searchParams.get('thread')).toBe('Tr30x6-7e');
+  expect(screen.getByText('Limits of size')).not.toBeNull();
+});
+
+test.each(EXAMPLE_THREADS.flatMap(({ threads }) => threads))('the example %s can be read', (thread) => {
+  expect(namesSquare(thread) ? readSquare(thread) : parseDesignation(thread)).toMatchObject({ ok: true });
 });
 
 test('what can not be read is told at the field, and the address follows what is typed', () => {

@@ -1,7 +1,7 @@
 'use client';
 
 import Papa from 'papaparse';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
 import { fitTable, tableLines } from '@/core/tables';
@@ -20,6 +20,7 @@ import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Header } from '../shell/header';
 import { ThreadTables } from '../thread/thread-tables';
+import { ExampleThreads } from './example-threads';
 import { EMPTY_MEASURING, Measuring } from './measuring';
 import { SquareSizes } from './square-sizes';
 import { ToolAndDepth } from './tool-and-depth';
@@ -35,6 +36,7 @@ export interface LookUp {
 /** Quick look-ups without an exercise: limits of both members, wires, gauges, tool and depth. */
 export function TablesView({ first, who }: { first: LookUp; who: { name: string; role: string } }) {
   const [lookUp, setLookUp] = useState(first);
+  const threadField = useRef<HTMLInputElement>(null);
   const [measuring, setMeasuring] = useState(EMPTY_MEASURING);
   const tool = useForm<PlanForm>({ defaultValues: EMPTY_PLAN_FORM });
   const typed = lookUp.thread;
@@ -85,6 +87,7 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
         <Field
           className="w-80 tablet:w-72"
           label="Thread"
+          ref={threadField}
           value={typed}
           list="table-suggestions"
           autoFocus
@@ -131,16 +134,12 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
       {square?.ok === true ? (
         <SquareSizes thread={square.value} />
       ) : fit === null || chosen === null || thread === null ? (
-        <main className="grid gap-2 p-6 text-lg">
-          <p>
-            Type a thread, such as 3/4-16 UNF-2A, 7/8-9 UNC-2B or M20x1.5-6g. Its limits and those of its mate
-            appear here.
-          </p>
-          <p className="text-base text-ink-soft">
-            Also: 3/4-6 Acme-2G, Tr30x6-7e, 7/8-9 BSW, G 3/4 A, Sq 1-4; left hand with LH, several starts as
-            M20xPh5P2.5-6g, Tr40x14(P7)-7e or 3/4-16 UNF-2A (3 starts).
-          </p>
-        </main>
+        <ExampleThreads
+          onChoose={(thread) => {
+            choose('thread', thread);
+            threadField.current?.focus();
+          }}
+        />
       ) : (
         <main className="grid gap-6 p-4">
           <div className="grid gap-2">

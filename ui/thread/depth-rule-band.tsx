@@ -52,7 +52,7 @@ export function DepthRuleBand({
       <tbody>
         {landings.map((landing) => (
           <tr key={landing.rule.id} className="border-b border-rule">
-            <th scope="row" className="px-2 text-left font-medium">
+            <th scope="row" className="px-2 py-0.5 text-left font-medium">
               <span className="flex items-center gap-2">
                 <StandingMark standing={standingOf(landing)} />
                 {landing.rule.name}
@@ -73,7 +73,7 @@ export function DepthRuleBand({
             <td className="w-70 px-2 py-0">
               <Lane landing={landing} band={band} x={x} />
             </td>
-            <td className="px-2">
+            <td className="px-2 py-0.5">
               {landing.rule.assumes}
               {landing.verdict !== 'inside' && (
                 <strong className="ml-1 font-semibold">
