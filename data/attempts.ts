@@ -26,7 +26,10 @@ export async function loadAttempt(
   transaction?: Transaction,
 ): Promise<AttemptView> {
   const { attempt, revision } = await visibleAttempt(viewer, attemptId, transaction);
-  const student = await database().models.Person.findByPk(attempt.studentId, { rejectOnEmpty: true });
+  const student = await database().models.Person.findByPk(attempt.studentId, {
+    rejectOnEmpty: true,
+    transaction,
+  });
   const records = await recordsOf([attemptId], transaction);
   const marks = await marksOf([attemptId], transaction);
   return {

@@ -231,3 +231,64 @@ test('a student’s board shows nobody else', async () => {
   );
   expect(board.attempts.length).toBeGreaterThan(0);
 });
+
+describe('at the same moment', () => {
+  const upTo = (count: number) => Array.from({ length: count }, (_, index) => index);
+  const refusedOf = (results: PromiseSettledResult<unknown>[]) =>
+    results.flatMap((result) => (result.status === 'rejected' ? [result.reason as unknown] : []));
+
+  test('a whole class can record: nothing waits for ever, nothing is lost', async () => {
+    const { done } = await handedOut(people.students);
+    await Promise.all(
+      upTo(30).map((index) => {
+        const place = index % people.students.length;
+        const note = { kind: 'note' as const, text: `note ${index}` };
+        return appendEntry(people.students[place]!, done.attempts[place]!.id, envelope(note));
+      }),
+    );
+    const records = await Promise.all(done.attempts.map(({ id }) => loadAttempt(people.instructor, id)));
+    const texts = records.flatMap(({ entries }) =>
+      entries.map(({ content }) => (content.kind === 'note' ? content.text : content.kind)),
+    );
+    expect(texts.sort()).toEqual(
+      upTo(30)
+        .map((index) => `note ${index}`)
+        .sort(),
+    );
+  });
+
+  test('the same entry is recorded once', async () => {
+    const { attemptId } = await handedOut();
+    const entry = envelope({ kind: 'note' as const, text: 'sent twice' });
+    const answers = await Promise.all(upTo(5).map(() => appendEntry(people.students[0]!, attemptId, entry)));
+    expect(new Set(answers.map((answer) => 'done' in answer && answer.done.id))).toEqual(new Set([entry.id]));
+    expect((await loadAttempt(people.instructor, attemptId)).entries).toHaveLength(1);
+  });
+
+  test('an exercise is handed out once, and marked once', async () => {
+    const id = await createExercise(people.instructor, GOOD_FORM);
+    const chosen = [people.students[0]!.id];
+    const out = await Promise.allSettled(
+      upTo(4).map(() => handOut(people.instructor, id, GOOD_FORM, 0, chosen)),
+    );
+    expect(refusedOf(out)).toEqual([refusedWith(409), refusedWith(409), refusedWith(409)]);
+    const issued = out.flatMap((result) => (result.status === 'fulfilled' ? result.value.attempts : []));
+    const marks = await Promise.allSettled(
+      upTo(4).map(() => markAttempt(people.instructor, issued[0]!.id, no, 0)),
+    );
+    expect(refusedOf(marks)).toEqual([refusedWith(409), refusedWith(409), refusedWith(409)]);
+    expect((await loadAttempt(people.instructor, issued[0]!.id)).mark).not.toBeNull();
+  });
+
+  test('a draft saved by two windows keeps the first', async () => {
+    const id = await createExercise(people.instructor, GOOD_FORM);
+    const saved = await Promise.allSettled(
+      upTo(4).map((window) =>
+        saveDraft(people.instructor, id, { ...GOOD_FORM, title: `Window ${window}` }, 0),
+      ),
+    );
+    expect(refusedOf(saved)).toEqual([refusedWith(409), refusedWith(409), refusedWith(409)]);
+    const first = saved.findIndex(({ status }) => status === 'fulfilled');
+    expect((await loadExercise(people.instructor, id)).form.title).toBe(`Window ${first}`);
+  });
+});

@@ -124,7 +124,7 @@ export async function handOut(
     const open = await openAttempts(earlierIds, transaction);
     const busy = chosen.find((id) => open.has(id));
     if (busy !== undefined) {
-      const person = await database().models.Person.findByPk(busy, { rejectOnEmpty: true });
+      const person = await database().models.Person.findByPk(busy, { rejectOnEmpty: true, transaction });
       throw conflict(
         `${person.name} still has an open attempt at this exercise. Mark it first.`,
         'studentIds',

@@ -20,6 +20,7 @@ export async function recordsOf(
   });
   const authors = await Person.findAll({
     where: { id: { [Op.in]: [...new Set(rows.map((row) => row.authorId))] } },
+    transaction,
   });
   const byId = new Map(authors.map(({ id, name, role }) => [id, { id, name, role }]));
   for (const row of rows) {
@@ -51,6 +52,7 @@ export async function marksOf(
   const rows = await MarkRow.findAll({ where: { attemptId: { [Op.in]: [...attemptIds] } }, transaction });
   const people = await Person.findAll({
     where: { id: { [Op.in]: [...new Set(rows.map((row) => row.markedById))] } },
+    transaction,
   });
   const names = new Map(people.map(({ id, name }) => [id, name]));
   return new Map(
