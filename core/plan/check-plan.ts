@@ -116,8 +116,8 @@ export function checkCompoundAngle(inputs: PlanInputs, evaluation: PlanEvaluatio
   const angle = inputs.compoundAngleDeg;
   if (angle === undefined || evaluation.thread === null) return;
   const { flankAngleDeg } = formOf(evaluation.thread);
-  if (inputs.largestInfeed !== undefined) {
-    const infeed = lengthIn(inputs.largestInfeed, evaluation.thread.unit);
+  if (evaluation.largestInfeed !== null) {
+    const infeed = lengthIn(evaluation.largestInfeed, evaluation.thread.unit);
     evaluation.trailingStep = trailingFlankStep(infeed, angle, flankAngleDeg);
   }
   if (angle > flankAngleDeg) {

@@ -87,8 +87,8 @@ export function evaluatePlan(inputs: PlanInputs): PlanEvaluation {
     );
     if (compoundAngleDeg !== undefined) evaluation.compoundFeed = compoundFeedFor(depth, compoundAngleDeg);
   }
-  checkCompoundAngle(inputs, evaluation, warn);
   evaluateSchedule(inputs, evaluation, refuse, warn);
+  checkCompoundAngle(inputs, evaluation, warn);
   checkSpeed(inputs, evaluation, thread, warn);
   return evaluation;
 }

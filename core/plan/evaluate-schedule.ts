@@ -1,8 +1,16 @@
-import { depthCaseOf } from '../depth';
+import { compoundFeedFor } from '../compound';
+import { depthCaseOf, radialDepthFor } from '../depth';
 import { wireCaseOf } from '../gauging';
 import { formOf, pitchOf } from '../thread';
-import { constantAreaSchedule, fewestRoughingPasses, largestInfeed, type ScheduleOrder } from '../schedule';
-import { formatLength, lengthIn, type Length } from '../units';
+import {
+  constantAreaSchedule,
+  fewestRoughingPasses,
+  largestInfeed,
+  largestInfeedOf,
+  type ScheduleOrder,
+} from '../schedule';
+import { formatLength, lengthIn, roundTo, type Length } from '../units';
+import { dialDefaults } from './plan-defaults';
 import type { PlanEvaluation, Refuse, Warn } from './plan-evaluation';
 import type { PlanField } from './plan-form';
 import { plannedPass } from './planned-pass';
@@ -18,6 +26,8 @@ export function evaluateSchedule(
   warn: Warn,
 ): void {
   const { dialGraduation: graduation, dialPerTurn: perTurn } = inputs;
+  const usual = dialDefaults(inputs.dialUnit, graduation).largestInfeed;
+  evaluation.largestInfeed = inputs.largestInfeed === 'proposed' ? usual : (inputs.largestInfeed ?? null);
   if (graduation === undefined || perTurn === undefined) return;
   const perTurnCount = lengthIn(perTurn, graduation.unit) / graduation.value;
   if (Math.abs(perTurnCount - Math.round(perTurnCount)) > 1e-6 || perTurnCount < 2) {
@@ -28,9 +38,13 @@ export function evaluateSchedule(
     );
     return;
   }
-  const counts = graduationCounts(inputs, graduation, refuse);
+  const counts = graduationCounts(inputs, evaluation, graduation, refuse);
   const order = scheduleOrder(inputs, evaluation, graduation, counts);
   if (order === null || counts === null) return;
+  if (inputs.largestInfeed === 'proposed') {
+    counts.largest = proposedInfeed(order, evaluation, counts.largest);
+    evaluation.largestInfeed = times(graduation, counts.largest);
+  }
 
   const { issue, roughingPasses } = chooseRoughing(inputs, evaluation, order, counts.largest, refuse);
   if (issue) return;
@@ -68,9 +82,14 @@ interface GraduationCounts {
   finishing: number;
 }
 
-function graduationCounts(inputs: PlanInputs, graduation: Length, refuse: Refuse): GraduationCounts | null {
-  const count = (field: PlanField, length: Length | undefined): number | null => {
-    if (length === undefined) return null;
+function graduationCounts(
+  inputs: PlanInputs,
+  evaluation: PlanEvaluation,
+  graduation: Length,
+  refuse: Refuse,
+): GraduationCounts | null {
+  const count = (field: PlanField, length: Length | null | undefined): number | null => {
+    if (length === undefined || length === null) return null;
     const exact = lengthIn(length, graduation.unit) / graduation.value;
     const whole = Math.round(exact);
     if (whole >= 1 && Math.abs(exact - whole) < 1e-6) return whole;
@@ -83,7 +102,7 @@ function graduationCounts(inputs: PlanInputs, graduation: Length, refuse: Refuse
     return null;
   };
   const scratch = count('scratchInfeed', inputs.scratchInfeed);
-  const largest = count('largestInfeed', inputs.largestInfeed);
+  const largest = count('largestInfeed', evaluation.largestInfeed);
   const finishing = count('finishingInfeed', inputs.finishingInfeed);
   if (scratch === null || largest === null || finishing === null) return null;
   if (scratch > largest) {
@@ -118,6 +137,23 @@ function scheduleOrder(
     finishingGraduations: counts.finishing,
     springPasses,
   };
+}
+
+/**
+ * The customary infeed; more for a keener tip, whose chip is narrower: as much as keeps the number of roughing passes,
+ * and so the chip, to that of the usual flat at the customary infeed. In graduations.
+ */
+function proposedInfeed(order: ScheduleOrder, evaluation: PlanEvaluation, customary: number): number {
+  const { thread, blank, target, tipLimit } = evaluation;
+  if (thread === null || blank === null || target === null || tipLimit === null) return customary;
+  const flat = Math.min(formOf(thread).usualTip.flat * pitchOf(thread), tipLimit.flat);
+  const tip = { kind: 'flat', flat } as const;
+  const depth = radialDepthFor(depthCaseOf(thread, blank, tip), target);
+  const groove = { ...order.groove, tip };
+  const totalFeed = compoundFeedFor(depth, groove.compoundAngleDeg);
+  const roughingPasses = fewestRoughingPasses({ ...order, groove, totalFeed }, customary, MOST_ROUGHING);
+  if (roughingPasses === null) return customary;
+  return Math.max(customary, largestInfeedOf({ ...order, roughingPasses }) ?? customary);
 }
 
 function chooseRoughing(
@@ -178,7 +214,7 @@ function warnOfLanding(evaluation: PlanEvaluation, warn: Warn): void {
 }
 
 function times(length: Length, count: number): Length {
-  return { value: length.value * count, unit: length.unit };
+  return { value: roundTo(length.value * count, 6), unit: length.unit };
 }
 
 /** A dial length without idle zeros: `0.002 in`, `0.26 mm`. */

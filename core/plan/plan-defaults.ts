@@ -50,8 +50,7 @@ export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults
   };
 }
 
-/** Proposals that depend on the dial's unit only (common practice). */
-export const DIAL_DEFAULTS: Record<LengthUnit, Record<DialDefault, Length>> = {
+const DIAL_DEFAULTS: Record<LengthUnit, Record<DialDefault, Length>> = {
   in: {
     dialGraduation: { value: 0.001, unit: 'in' },
     dialPerTurn: { value: 0.1, unit: 'in' },
@@ -70,3 +69,20 @@ export const DIAL_DEFAULTS: Record<LengthUnit, Record<DialDefault, Length>> = {
 
 export type DialDefault =
   'dialGraduation' | 'dialPerTurn' | 'scratchInfeed' | 'largestInfeed' | 'finishingInfeed';
+
+/** Proposals that depend on the dial only (common practice), in whole graduations of it. */
+export function dialDefaults(unit: LengthUnit, graduation?: Length): Record<DialDefault, Length> {
+  const usual = DIAL_DEFAULTS[unit];
+  if (graduation === undefined) return usual;
+  const whole = ({ value }: Length): Length => ({
+    value: roundTo(Math.max(1, Math.round(value / graduation.value)) * graduation.value, 6),
+    unit,
+  });
+  return {
+    dialGraduation: usual.dialGraduation,
+    dialPerTurn: whole(usual.dialPerTurn),
+    scratchInfeed: whole(usual.scratchInfeed),
+    largestInfeed: whole(usual.largestInfeed),
+    finishingInfeed: whole(usual.finishingInfeed),
+  };
+}

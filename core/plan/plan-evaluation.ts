@@ -1,6 +1,7 @@
 import type { FieldIssue } from '../errors/field-issue';
 import type { Thread, ThreadLimits } from '../thread';
 import type { Tip, TipLimit } from '../tool';
+import type { Length } from '../units';
 import type { PlanField } from './plan-form';
 import type { PlannedPass } from './planned-pass';
 
@@ -35,6 +36,8 @@ export interface PlanEvaluation {
   sideClearance: { leading: number; trailing: number } | null;
   /** What the largest infeed takes off the trailing flank, square to it; negative leaves a step. */
   trailingStep: number | null;
+  /** As typed, or as proposed for this tip. */
+  largestInfeed: Length | null;
   passes: PlannedPass[] | null;
   suggestedRoughing: number | null;
   /** Seconds that the tool is in the run-out groove. */
@@ -61,6 +64,7 @@ export const NOTHING: Omit<PlanEvaluation, 'issues' | 'warnings'> = {
   swivelMarkDeg: null,
   sideClearance: null,
   trailingStep: null,
+  largestInfeed: null,
   passes: null,
   suggestedRoughing: null,
   timeInRunOut: null,

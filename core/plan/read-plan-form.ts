@@ -4,7 +4,7 @@ import { parseDesignation, printDesignation, threadLimits, type Thread, type Thr
 import { parseAngleDeg, parseLength, parseWhole, type Length, type LengthUnit } from '../units';
 import type { MarkingScheme, Plan, PlanTip } from './plan';
 import {
-  DIAL_DEFAULTS,
+  dialDefaults,
   planDefaults,
   type DialDefault,
   type PlanDefaults,
@@ -14,7 +14,7 @@ import type { PlanField, PlanForm } from './plan-form';
 
 /** A plan's decisions as far as they could be read; a missing one was unreadable and has an issue. */
 export interface PlanInputs extends Partial<
-  Omit<Plan, 'format' | 'version' | 'thread' | 'dial' | 'roughingPasses'>
+  Omit<Plan, 'format' | 'version' | 'thread' | 'dial' | 'roughingPasses' | 'largestInfeed'>
 > {
   thread?: Thread;
   limits?: ThreadLimits;
@@ -23,6 +23,8 @@ export interface PlanInputs extends Partial<
   dialPerTurn?: Length;
   /** `suggested` when the form leaves the number to Oyakata. */
   roughingPasses?: number | 'suggested';
+  /** `proposed` when the form leaves it to Oyakata. */
+  largestInfeed?: Length | 'proposed';
 }
 
 export interface ReadPlanForm {
@@ -31,6 +33,7 @@ export interface ReadPlanForm {
   /** How an unusual entry was understood, or what was taken for granted, by field. */
   notes: Partial<Record<PlanField, string>>;
   defaults: PlanDefaults | null;
+  dialDefaults: Record<DialDefault, Length>;
 }
 
 /** Reads every field by itself. What fields say to each other is checked by `evaluatePlan`. */
@@ -58,7 +61,6 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
   const defaults = thread !== undefined && limits !== undefined ? planDefaults(thread, limits) : null;
   const unit = thread?.unit ?? 'in';
   const dialUnit: LengthUnit = form.dialUnit === 'in' || form.dialUnit === 'mm' ? form.dialUnit : unit;
-  const dialLength = (field: DialDefault) => length(field, dialUnit, DIAL_DEFAULTS[dialUnit][field]);
   /** Without a thread an empty field has nothing to fall back on, but that is the thread's fault, not the field's. */
   const threadLength = (field: PlanField & keyof ProposedLengths) =>
     form[field].trim() === '' && defaults === null ? undefined : length(field, unit, defaults?.[field]);
@@ -70,6 +72,10 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
       code: 'required',
       message: 'Give the exercise a name, such as Clamp screw.',
     });
+
+  const dialGraduation = length('dialGraduation', dialUnit, dialDefaults(dialUnit).dialGraduation);
+  const dial = dialDefaults(dialUnit, dialGraduation);
+  const dialLength = (field: DialDefault) => length(field, dialUnit, dial[field]);
 
   const inputs: PlanInputs = {
     title: title === '' ? undefined : title,
@@ -85,14 +91,14 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
     targetPitchDiameter: threadLength('targetPitchDiameter'),
     wireDiameter: threadLength('wireDiameter'),
     dialUnit,
-    dialGraduation: dialLength('dialGraduation'),
+    dialGraduation,
     dialPerTurn: dialLength('dialPerTurn'),
     scratchInfeed: dialLength('scratchInfeed'),
     roughingPasses:
       form.roughingPasses.trim() === ''
         ? 'suggested'
         : keep(parseWhole('roughingPasses', form.roughingPasses, 1, 60, 'the roughing passes')),
-    largestInfeed: dialLength('largestInfeed'),
+    largestInfeed: form.largestInfeed.trim() === '' ? 'proposed' : dialLength('largestInfeed'),
     finishingPasses: keep(parseWhole('finishingPasses', form.finishingPasses, 0, 10, 'the finishing passes')),
     finishingInfeed: dialLength('finishingInfeed'),
     springPasses: keep(parseWhole('springPasses', form.springPasses, 0, 6, 'the spring passes')),
@@ -100,7 +106,7 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
     runOutWidth: threadLength('runOutWidth'),
     marking: readMarking(form, keep, issues),
   };
-  return { inputs, issues, notes, defaults };
+  return { inputs, issues, notes, defaults, dialDefaults: dial };
 }
 
 type Keep = <T>(result: Result<T>) => T | undefined;

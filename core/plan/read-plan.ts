@@ -33,8 +33,8 @@ function completePlan(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | nu
     targetPitchDiameter,
     wireDiameter,
   } = inputs;
-  const { dialGraduation, dialPerTurn, scratchInfeed, largestInfeed, finishingInfeed, runOutWidth, marking } =
-    inputs;
+  const { dialGraduation, dialPerTurn, scratchInfeed, finishingInfeed, runOutWidth, marking } = inputs;
+  const { largestInfeed } = evaluation;
   const { finishingPasses, springPasses, spindleSpeedRpm } = inputs;
   const roughingPasses =
     inputs.roughingPasses === 'suggested' ? evaluation.suggestedRoughing : inputs.roughingPasses;
@@ -50,7 +50,7 @@ function completePlan(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | nu
     dialGraduation === undefined ||
     dialPerTurn === undefined ||
     scratchInfeed === undefined ||
-    largestInfeed === undefined ||
+    largestInfeed === null ||
     finishingInfeed === undefined ||
     runOutWidth === undefined ||
     marking === undefined ||

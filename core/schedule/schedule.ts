@@ -128,6 +128,12 @@ export function fewestRoughingPasses(
   return null;
 }
 
+/** The largest infeed that a schedule of this order would have, in graduations; null when it can not be made. */
+export function largestInfeedOf(order: ScheduleOrder): number | null {
+  const planned = plannedReadings(order, Math.round(order.totalFeed / order.graduation));
+  return 'refused' in planned ? null : largestStep(planned.readings);
+}
+
 /** The largest infeed of a schedule, in graduations. */
 export function largestInfeed(passes: readonly ScheduledPass[]): number {
   return Math.max(0, ...passes.map((pass) => pass.infeedGraduations));

@@ -32,8 +32,8 @@ export interface ReadLength {
  */
 export function parseLength(field: string, text: string, unit: LengthUnit): Result<ReadLength> {
   const typed = text.trim();
-  const example = unit === 'in' ? '0.748' : '15.93';
-  if (typed === '') return bad(field, 'required', `Type a length in ${unit}, such as ${example}.`);
+  const [name, example] = unit === 'in' ? ['inches', '0.748'] : ['mm', '15.93'];
+  if (typed === '') return bad(field, 'required', `Type a length in ${name}, such as ${example}.`);
   const match = /^([^a-z"″”]*?)\s*([a-z]+|["″”])?$/i.exec(typed);
   const word = match?.[2]?.toLowerCase();
   const figures = match?.[1]?.trim() ?? '';
@@ -42,7 +42,7 @@ export function parseLength(field: string, text: string, unit: LengthUnit): Resu
     return bad(
       field,
       'not-a-number',
-      `“${typed}” is not a length. Type a number in ${unit}, such as ${example}.`,
+      `“${typed}” is not a length. Type a number in ${name}, such as ${example}.`,
     );
   }
   const number = parseFigures(field, figures);

@@ -28,7 +28,7 @@ describe('parseLength', () => {
 
   test.each([
     ['', 'required', 'such as 0.748'],
-    ['about half', 'not-a-number', 'Type a number in in'],
+    ['about half', 'not-a-number', 'Type a number in inches'],
     ['0,748', 'decimal-comma', 'Use a decimal point: 0.748.'],
     [',748', 'decimal-comma', 'Use a decimal point: 0.748.'],
     ['3/0', 'not-a-number', 'can not have 0'],

@@ -1,6 +1,5 @@
 'use client';
 
-import { DIAL_DEFAULTS } from '@/core/plan';
 import { FORM_60, formOf } from '@/core/thread';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
@@ -13,6 +12,7 @@ import { useUnits } from './use-units';
 /** The compound's angle, its swivel scale and its dial. */
 export function CompoundFields() {
   const units = useUnits();
+  const { read } = usePlanning();
   return (
     <>
       <AngleField />
@@ -39,13 +39,13 @@ export function CompoundFields() {
           field="dialGraduation"
           label="Graduation"
           unit={units.dial}
-          proposed={plain(DIAL_DEFAULTS[units.dial].dialGraduation)}
+          proposed={plain(read.dialDefaults.dialGraduation)}
         />
         <PlanTextField
           field="dialPerTurn"
           label="One turn"
           unit={units.dial}
-          proposed={plain(DIAL_DEFAULTS[units.dial].dialPerTurn)}
+          proposed={plain(read.dialDefaults.dialPerTurn)}
         />
       </div>
     </>

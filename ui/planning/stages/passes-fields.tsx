@@ -1,6 +1,6 @@
 'use client';
 
-import { DIAL_DEFAULTS } from '@/core/plan';
+import { Message } from '../../kit/message';
 import { PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { plain } from './plain';
@@ -10,7 +10,9 @@ import { useUnits } from './use-units';
 export function PassesFields() {
   const { read } = usePlanning();
   const { dial } = useUnits();
-  const defaults = DIAL_DEFAULTS[dial];
+  const defaults = read.dialDefaults;
+  const infeed = read.evaluation.largestInfeed ?? defaults.largestInfeed;
+  const raised = read.inputs.largestInfeed === 'proposed' && infeed.value > defaults.largestInfeed.value;
   const suggested = read.evaluation.suggestedRoughing;
   return (
     <>
@@ -21,13 +23,13 @@ export function PassesFields() {
           unit={dial}
           proposed={plain(defaults.scratchInfeed)}
         />
-        <PlanTextField
-          field="largestInfeed"
-          label="Largest infeed"
-          unit={dial}
-          proposed={plain(defaults.largestInfeed)}
-        />
+        <PlanTextField field="largestInfeed" label="Largest infeed" unit={dial} proposed={plain(infeed)} />
       </div>
+      {raised && (
+        <Message tone="note">
+          {`A keen tip takes a narrow chip: as much as the usual flat at ${plain(defaults.largestInfeed)} ${dial}.`}
+        </Message>
+      )}
       <PlanTextField
         field="roughingPasses"
         label="Roughing passes"

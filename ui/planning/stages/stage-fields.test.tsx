@@ -97,3 +97,24 @@ test('passes, speed and marks: a bad entry is told at its field', () => {
   open('marks', { markResult: '50' });
   expect(screen.getByText(/40 for the result would do/)).not.toBeNull();
 });
+
+test('passes: a keen tip may go in further for the same chip, and says so', () => {
+  const { unmount } = open('passes');
+  expect(placeholder('Largest infeed')).toBe('0.01');
+  expect(screen.queryByText(/narrow chip/)).toBeNull();
+  unmount();
+  open('passes', { tipKind: 'sharp' });
+  expect(Number(placeholder('Largest infeed'))).toBeGreaterThan(0.01);
+  expect(screen.getByText(/narrow chip: as much as the usual flat at 0.01 in/)).not.toBeNull();
+  type('Largest infeed', '0.012');
+  expect(screen.queryByText(/narrow chip/)).toBeNull();
+});
+
+test('passes: proposals are whole graduations of the dial in hand', () => {
+  open('passes', { dialUnit: 'mm', dialGraduation: '0.05' });
+  expect([placeholder('Scratch pass'), placeholder('Largest infeed'), placeholder('of')]).toEqual([
+    '0.05',
+    '0.25',
+    '0.05',
+  ]);
+});
