@@ -155,6 +155,22 @@ describe('reading an entry', () => {
       'not in the record',
     ],
     ['strike without reason', { kind: 'strike', entryId: 'e1', reason: '' }, 'reason', 'why'],
+    ['no TPI', { kind: 'step', stepId: 'gearing', value: '' }, 'value', 'in TPI'],
+    ['a TPI of nothing', { kind: 'step', stepId: 'gearing', value: '0' }, 'value', 'greater than 0'],
+    ['an angle over a full turn', { kind: 'step', stepId: 'compound', value: '400' }, 'value', '0 to 360'],
+    ['a blank of nothing', { kind: 'step', stepId: 'blank', value: '-0.7' }, 'value', 'greater than 0'],
+    [
+      'signing off what is no hold point',
+      { kind: 'sign-off', stepId: 'blank' },
+      'stepId',
+      'no such hold point',
+    ],
+    [
+      'a crest of another blank',
+      { kind: 'measurement', purpose: 'mid', start: '0.76', crest: '0.5' },
+      'crest',
+      'Measure the major diameter again',
+    ],
     ['confirming a hold point', { kind: 'step', stepId: 'instructor-look' }, 'stepId', 'no such step'],
   ];
   test.each(refused)('%s is refused', (_, form, field, says) => {
@@ -176,6 +192,32 @@ describe('reading an entry', () => {
       ok: true,
       value: { kind: 'pass', plannedPass: 2, reading: 0.001, asPlanned: false },
     });
+  });
+
+  test.each([
+    ['gearing', '16 TPI', 16],
+    ['gearing', '16', 16],
+    ['compound', '29.5°', 29.5],
+    ['speed', '70 rpm', 70],
+    ['blank', '3/4', 0.75],
+    ['blank', '18.9 mm', 18.9 / 25.4],
+  ])('the step %s takes “%s”', (stepId, value, means) => {
+    const read = readEntry({ kind: 'step', stepId, value }, derived, []);
+    expect(read.ok && read.value).toMatchObject({ kind: 'step', stepId });
+    expect(read.ok && read.value.kind === 'step' && read.value.value).toBeCloseTo(means, 6);
+  });
+
+  test('a step without a value, a hold point, a note and a hand-in are taken as they are', () => {
+    expect(readEntry({ kind: 'step', stepId: 'travel' }, derived, [])).toMatchObject({
+      value: { kind: 'step', stepId: 'travel', value: null },
+    });
+    expect(readEntry({ kind: 'sign-off', stepId: 'instructor-look' }, derived, [])).toMatchObject({
+      value: { kind: 'sign-off', stepId: 'instructor-look' },
+    });
+    expect(readEntry({ kind: 'note', text: '  reground ' }, derived, [])).toMatchObject({
+      value: { kind: 'note', text: 'reground' },
+    });
+    expect(readEntry({ kind: 'hand-in' }, derived, [])).toMatchObject({ value: { kind: 'hand-in' } });
   });
 
   test('“cut as planned” takes the planned reading', () => {

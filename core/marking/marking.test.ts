@@ -126,6 +126,88 @@ test('the instructor’s measurement counts, and the student’s is compared wit
   });
 });
 
+test('without a pass or a final measurement the section earns nothing, and says so', () => {
+  const proposal = propose(beforeCut);
+  expect(line(proposal, 'passes:none')).toMatchObject({
+    max: 30,
+    proposed: 0,
+    reason: 'No pass is recorded.',
+  });
+  expect(line(proposal, 'result:none')).toMatchObject({
+    max: 40,
+    proposed: 0,
+    reason: 'No final measurement is recorded.',
+  });
+});
+
+describe('the measured result by degrees', () => {
+  const { pitchDiameter: tolerance } = derived.limits.tolerance;
+  const { target } = derived.overWires;
+  /** Final readings at start, middle and end, as distances from the target. */
+  const finalAt = (start: number, middle: number, end: number): EntryContent => ({
+    kind: 'measurement',
+    purpose: 'final',
+    wire: { value: derived.wire, unit: 'in' },
+    overWires: { start: target + start, middle: target + middle, end: target + end },
+    crest: derived.blank,
+  });
+  const earned = (id: string, ...places: [number, number, number]) => {
+    const { proposed, max } = line(propose([...whole.slice(0, -1), finalAt(...places)]), id);
+    return proposed / max;
+  };
+
+  test('near the target: full to a quarter of the tolerance, half at a half, none at three quarters', () => {
+    const at = (share: number) =>
+      earned('result:target', share * tolerance, share * tolerance, share * tolerance);
+    expect([at(0), at(0.2), at(-0.2)]).toEqual([1, 1, 1]);
+    expect(at(0.5)).toBeCloseTo(0.5, 1);
+    expect([at(0.76), at(-0.9)]).toEqual([0, 0]);
+  });
+
+  test('even along the length: full to a quarter of the tolerance, half to a half, none beyond', () => {
+    const spread = (share: number) => earned('result:taper', 0, (share / 2) * tolerance, share * tolerance);
+    expect([spread(0.2), spread(0.4), spread(0.6)]).toEqual([1, 0.5, 0]);
+  });
+
+  test('one place over the band could still be cut, and two places count', () => {
+    const proposal = propose([...whole.slice(0, -1), finalAt(0, 0, tolerance)]);
+    expect(line(proposal, 'result:pitch-diameter')).toMatchObject({ max: 20, proposed: 10 });
+    expect(line(proposal, 'result:pitch-diameter').reason).toContain('Not finished');
+  });
+
+  test('one place under the band is over-cut, whatever the others read', () => {
+    expect(earned('result:pitch-diameter', 0, 0, -tolerance)).toBe(0);
+  });
+
+  test('a crest over its limit says burrs', () => {
+    const burred = { ...finalAt(0, 0, 0), crest: (derived.limits.major.max ?? NaN) + 0.001 } as EntryContent;
+    const crest = line(propose([...whole.slice(0, -1), burred]), 'result:crest');
+    expect(crest.proposed).toBe(0);
+    expect(crest.reason).toContain('burrs');
+  });
+});
+
+test('an own measurement that agrees with the instructor’s earns its points', () => {
+  const student = recordOf(whole);
+  const near = measuredAt(derived, derived.overWires.target + 0.0004, 'final');
+  const instructor = recordOf([near], 'instructor').map((entry) => ({ ...entry, id: 'i1' }));
+  const measuring = line(proposeMark(derived, [...student, ...instructor]), 'result:measuring');
+  expect(measuring.proposed).toBe(measuring.max);
+  expect(measuring.max).toBeGreaterThan(0);
+});
+
+test('a compound backed off several times is counted', () => {
+  const back = [0.01, 0.008, 0.012, 0.009].map((reading, index): EntryContent => ({
+    kind: 'pass',
+    plannedPass: index + 2,
+    reading,
+    asPlanned: false,
+  }));
+  expect(line(propose([...beforeCut, scratch, ...back, final]), 'passes:reversal').reason).toContain(
+    '2 times',
+  );
+});
+
 test('points are shared out whole and lose nothing', () => {
   const judgement = { title: '', reason: '', evidence: [], share: 1 };
   const lines = shareOut(
