@@ -24,6 +24,7 @@ const VIEWS: [string, string][] = [
   ['card of an attempt', '/attempts/7/card'],
   ['card of a plan', '/exercises/2/card'],
   ['tables', '/tables?thread=M16x2-6g'],
+  ['tables before a thread is typed', '/tables'],
   ['kit', '/kit'],
   ['not found', '/nowhere'],
 ];

@@ -21,7 +21,12 @@ describe('the largest infeed that is proposed', () => {
   const flat = scheduleOf({ thread: '7/8-9 UNC-2A' });
   const sharp = scheduleOf({ thread: '7/8-9 UNC-2A', tipKind: 'sharp' });
 
-  test('is the customary one for the usual flat', () => expect(flat.largestInfeed).toBe(0.01));
+  test('is the customary one for the usual flat', () => {
+    expect(flat.largestInfeed).toBe(0.01);
+    expect(scheduleOf({ thread: '3/4-16 UNF-2A', blankDiameter: '0.7440' }).largestInfeed).toBe(0.01);
+    expect(scheduleOf({ thread: 'M16x2-6g' }).largestInfeed).toBe(0.26);
+    expect(scheduleOf({ thread: 'M16x2-6H' }).largestInfeed).toBe(0.26);
+  });
 
   test('is more for a sharp tip, whose passes then take the same chip', () => {
     expect(sharp.largestInfeed).toBeGreaterThan(0.012);

@@ -10,7 +10,7 @@ import {
   type ScheduleOrder,
 } from '../schedule';
 import { formatLength, lengthIn, roundTo, type Length } from '../units';
-import { dialDefaults } from './plan-defaults';
+import { dialDefaults, planDefaults } from './plan-defaults';
 import type { PlanEvaluation, Refuse, Warn } from './plan-evaluation';
 import type { PlanField } from './plan-form';
 import { plannedPass } from './planned-pass';
@@ -144,10 +144,9 @@ function scheduleOrder(
  * and so the chip, to that of the usual flat at the customary infeed. In graduations.
  */
 function proposedInfeed(order: ScheduleOrder, evaluation: PlanEvaluation, customary: number): number {
-  const { thread, blank, target, tipLimit } = evaluation;
-  if (thread === null || blank === null || target === null || tipLimit === null) return customary;
-  const flat = Math.min(formOf(thread).usualTip.flat * pitchOf(thread), tipLimit.flat);
-  const tip = { kind: 'flat', flat } as const;
+  const { thread, limits, blank, target } = evaluation;
+  if (thread === null || limits === null || blank === null || target === null) return customary;
+  const tip = { kind: 'flat', flat: planDefaults(thread, limits).tipFlat.value } as const;
   const depth = radialDepthFor(depthCaseOf(thread, blank, tip), target);
   const groove = { ...order.groove, tip };
   const totalFeed = compoundFeedFor(depth, groove.compoundAngleDeg);

@@ -23,6 +23,15 @@ test('each stage has its one-line result', () => {
   expect(stages.passes?.result).toMatch(/^1\d passes$/);
 });
 
+test('inside, the stages are called by the bore and the balls', () => {
+  const titles = (thread: string) => {
+    const { blank, target } = results({ thread });
+    return [blank?.title, target?.title];
+  };
+  expect(titles('3/4-16 UNF-2A')).toEqual(['Blank and run-out', 'Target and wires']);
+  expect(titles('3/4-16 UNF-2B')).toEqual(['Bore and recess', 'Target and balls']);
+});
+
 test('a wrong field is bad, a warning is to attend to, an untouched required field only open', () => {
   expect(results({ blankDiameter: 'x' }).blank?.standing).toBe('bad');
   expect(results({ spindleSpeed: '600' }).speed?.standing).toBe('attend');

@@ -22,9 +22,15 @@ const STAGE_TITLES: Record<PlanStageId, string> = {
   marks: 'Marks',
 };
 
-/** A stage as it is called for this thread: inside, the work is a bore. */
+const INTERNAL_TITLES: Partial<Record<PlanStageId, string>> = {
+  blank: 'Bore and recess',
+  target: 'Target and balls',
+};
+
+/** A stage as it is called for this thread: inside, the work is a bore, measured over balls. */
 export function stageTitle(id: PlanStageId, thread: Thread | null): string {
-  return id === 'blank' && thread?.side === 'internal' ? 'Bore and recess' : STAGE_TITLES[id];
+  const inside = thread?.side === 'internal' ? INTERNAL_TITLES[id] : undefined;
+  return inside ?? STAGE_TITLES[id];
 }
 
 /** The rail of planning: each stage with its one-line result and how it stands. */
