@@ -12,6 +12,7 @@ import { Field } from './field';
 import { Figure } from './figure';
 import { Message } from './message';
 import { PassRibbon, type RibbonPass } from './pass-ribbon';
+import { RuledTable } from './ruled-table';
 import { StageRail } from './stage-rail';
 import { StandingMark, StateMark } from './state-mark';
 import { Table } from './table';
@@ -216,6 +217,20 @@ export function KitPage() {
           rowClass={(row) => (row.original.n === pass ? 'bg-brass-wash' : '')}
           onRowClick={(row) => setPass(row.original.n)}
         />
+      </Part>
+      <Part name="Ruled table">
+        <RuledTable
+          titled
+          caption="Example of a ruled table"
+          columns={[{ title: 'Quantity' }, { title: 'min – max, in', number: true }]}
+        >
+          <tr className="border-t border-rule">
+            <th scope="row" className="px-2 py-1 text-left font-medium">
+              Pitch diameter
+            </th>
+            <td className="figures px-2 text-right">0.7029 – 0.7079</td>
+          </tr>
+        </RuledTable>
       </Part>
       <Part name="Tabs">
         <div className="h-28">

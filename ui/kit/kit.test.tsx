@@ -3,6 +3,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { Field } from './field';
 import { Figure } from './figure';
 import { PassRibbon } from './pass-ribbon';
+import { RuledTable } from './ruled-table';
 import { StandingMark, StateMark } from './state-mark';
 
 completeBrowser();
@@ -84,4 +85,26 @@ test('the ribbon says which pass is shown, and its slider answers the arrow keys
   slider.focus();
   fireEvent.keyDown(slider, { key: 'ArrowRight' });
   expect(onChoose).toHaveBeenCalledWith(2);
+});
+
+test('a ruled table has its caption, its heads and its rows', () => {
+  const { rerender } = render(
+    <RuledTable caption="Sizes" columns={[{ title: 'Quantity' }, { title: 'mm', number: true }]}>
+      <tr>
+        <td>Pitch</td>
+        <td>2</td>
+      </tr>
+    </RuledTable>,
+  );
+  const table = screen.getByRole('table', { name: 'Sizes' });
+  expect(screen.getAllByRole('columnheader').map((head) => head.textContent)).toEqual(['Quantity', 'mm']);
+  expect(screen.getByText('mm').className).toContain('text-right');
+  expect(screen.getByText('Sizes').className).toBe('sr-only');
+  expect(table.querySelectorAll('tbody tr')).toHaveLength(1);
+  rerender(
+    <RuledTable titled caption="Sizes" columns={[]}>
+      {null}
+    </RuledTable>,
+  );
+  expect(screen.getByText('Sizes').className).not.toContain('sr-only');
 });

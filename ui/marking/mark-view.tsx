@@ -16,6 +16,7 @@ import { derivePlan, type Plan } from '@/core/plan';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';
+import { RuledTable } from '../kit/ruled-table';
 import { Message } from '../kit/message';
 import { StandingMark } from '../kit/state-mark';
 import { useToast } from '../kit/toast';
@@ -97,89 +98,79 @@ export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, w
           tabIndex={0}
           className="min-h-0 overflow-y-auto bg-paper-raised"
         >
-          <table className="w-full border-collapse text-sm">
-            <caption className="sr-only">Lines of the mark</caption>
-            <thead className="sticky top-0 z-10 bg-paper-sunk">
-              <tr className="label text-left text-ink-soft">
-                <th scope="col" className="px-3 py-1.5">
-                  Line
-                </th>
-                <th scope="col" className="px-2">
-                  Reason
-                </th>
-                <th scope="col" className="px-2 text-right">
-                  Proposed
-                </th>
-                <th scope="col" className="w-56 px-2">
-                  {final ? 'Awarded' : 'Yours'}
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {MARK_SECTIONS.map((section) => {
-                const own = lines.filter((line) => line.section === section);
-                return (
-                  <Fragment key={section}>
-                    <tr className="bg-dye text-scribe">
-                      <th
-                        scope="colgroup"
-                        colSpan={2}
-                        className="px-3 py-1 text-left font-head text-lg font-semibold"
-                      >
-                        {SECTION_WORDS[section]}
+          <RuledTable
+            stays
+            caption="Lines of the mark"
+            columns={[
+              { title: 'Line', className: 'px-3' },
+              { title: 'Reason' },
+              { title: 'Proposed', number: true },
+              { title: final ? 'Awarded' : 'Yours', className: 'w-56 px-2' },
+            ]}
+          >
+            {MARK_SECTIONS.map((section) => {
+              const own = lines.filter((line) => line.section === section);
+              return (
+                <Fragment key={section}>
+                  <tr className="bg-dye text-scribe">
+                    <th
+                      scope="colgroup"
+                      colSpan={2}
+                      className="px-3 py-1 text-left font-head text-lg font-semibold"
+                    >
+                      {SECTION_WORDS[section]}
+                    </th>
+                    <td className="figures px-2 text-right whitespace-nowrap">
+                      {own.reduce((all, line) => all + line.proposed, 0)} /{' '}
+                      {own.reduce((all, line) => all + line.max, 0)}
+                    </td>
+                    <td className="figures px-2">{own.reduce((all, line) => all + awardedOf(line), 0)}</td>
+                  </tr>
+                  {own.map((line) => (
+                    <tr key={line.id} data-line={line.id} className="border-b border-rule align-top">
+                      <th scope="row" className="px-3 py-1.5 text-left font-medium">
+                        <span className="flex gap-2">
+                          <StandingMark
+                            standing={
+                              line.proposed >= line.max ? 'good' : line.proposed > 0 ? 'attend' : 'bad'
+                            }
+                          />
+                          {line.title}
+                        </span>
                       </th>
-                      <td className="figures px-2 text-right whitespace-nowrap">
-                        {own.reduce((all, line) => all + line.proposed, 0)} /{' '}
-                        {own.reduce((all, line) => all + line.max, 0)}
+                      <td className="px-2 py-1.5">
+                        {line.reason}
+                        {line.evidence.length > 0 && (
+                          <button
+                            type="button"
+                            onClick={() => setEvidence(line.evidence)}
+                            className="ml-1.5 whitespace-nowrap underline decoration-dotted underline-offset-2"
+                          >
+                            evidence
+                          </button>
+                        )}
                       </td>
-                      <td className="figures px-2">{own.reduce((all, line) => all + awardedOf(line), 0)}</td>
+                      <td className="figures px-2 py-1.5 text-right whitespace-nowrap">
+                        {line.proposed} / {line.max}
+                      </td>
+                      <td className="px-2 py-1">
+                        {mark === null ? (
+                          <Override
+                            line={line}
+                            value={overrides[line.id] ?? { points: '', reason: '' }}
+                            problems={problems}
+                            onChange={(change) => override(line.id, change)}
+                          />
+                        ) : (
+                          <Awarded line={mark.mark.lines.find(({ id }) => id === line.id)} />
+                        )}
+                      </td>
                     </tr>
-                    {own.map((line) => (
-                      <tr key={line.id} data-line={line.id} className="border-b border-rule align-top">
-                        <th scope="row" className="px-3 py-1.5 text-left font-medium">
-                          <span className="flex gap-2">
-                            <StandingMark
-                              standing={
-                                line.proposed >= line.max ? 'good' : line.proposed > 0 ? 'attend' : 'bad'
-                              }
-                            />
-                            {line.title}
-                          </span>
-                        </th>
-                        <td className="px-2 py-1.5">
-                          {line.reason}
-                          {line.evidence.length > 0 && (
-                            <button
-                              type="button"
-                              onClick={() => setEvidence(line.evidence)}
-                              className="ml-1.5 whitespace-nowrap underline decoration-dotted underline-offset-2"
-                            >
-                              evidence
-                            </button>
-                          )}
-                        </td>
-                        <td className="figures px-2 py-1.5 text-right whitespace-nowrap">
-                          {line.proposed} / {line.max}
-                        </td>
-                        <td className="px-2 py-1">
-                          {mark === null ? (
-                            <Override
-                              line={line}
-                              value={overrides[line.id] ?? { points: '', reason: '' }}
-                              problems={problems}
-                              onChange={(change) => override(line.id, change)}
-                            />
-                          ) : (
-                            <Awarded line={mark.mark.lines.find(({ id }) => id === line.id)} />
-                          )}
-                        </td>
-                      </tr>
-                    ))}
-                  </Fragment>
-                );
-              })}
-            </tbody>
-          </table>
+                  ))}
+                </Fragment>
+              );
+            })}
+          </RuledTable>
         </div>
         <aside aria-label="Sum and record" className="flex min-h-0 flex-col border-l border-rule">
           <div className="grid gap-2 bg-dye p-3 text-scribe">

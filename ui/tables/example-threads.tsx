@@ -1,4 +1,5 @@
 import { Button } from '../kit/button';
+import { RuledTable } from '../kit/ruled-table';
 
 /** Every system with ways of writing it; each example can be looked up as it stands. */
 export const EXAMPLE_THREADS = [
@@ -22,44 +23,36 @@ export const EXAMPLE_THREADS = [
 /** What can be typed, shown while there is no thread to look up. */
 export function ExampleThreads({ onChoose }: { onChoose: (thread: string) => void }) {
   return (
-    <main className="grid max-w-5xl gap-3 p-6">
+    <main className="grid max-w-6xl gap-3 p-6">
       <p className="text-lg">
         Type a thread, or take one of these. Its limits and those of its mate appear here, with wires, tool
         and depth.
       </p>
-      <table className="w-full border-collapse bg-paper-raised">
-        <caption className="sr-only">Threads that can be looked up</caption>
-        <thead className="bg-paper-sunk">
-          <tr className="label text-left text-ink-soft">
-            <th scope="col" className="px-3 py-1.5">
-              System
+      <RuledTable
+        large
+        caption="Threads that can be looked up"
+        columns={[
+          { title: 'System', className: 'px-3' },
+          { title: 'Standard', className: 'px-3' },
+          { title: 'Written', className: 'px-5' },
+        ]}
+      >
+        {EXAMPLE_THREADS.map(({ system, standard, threads }) => (
+          <tr key={system} className="border-b border-rule">
+            <th scope="row" className="px-3 py-1.5 text-left font-medium whitespace-nowrap">
+              {system}
             </th>
-            <th scope="col" className="px-3">
-              Standard
-            </th>
-            <th scope="col" className="px-5">
-              Written
-            </th>
+            <td className="px-3 py-1.5 text-ink-soft">{standard}</td>
+            <td className="px-2">
+              {threads.map((thread) => (
+                <Button key={thread} tone="quiet" className="font-mono" onClick={() => onChoose(thread)}>
+                  {thread}
+                </Button>
+              ))}
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          {EXAMPLE_THREADS.map(({ system, standard, threads }) => (
-            <tr key={system} className="border-b border-rule">
-              <th scope="row" className="px-3 py-1.5 text-left font-medium">
-                {system}
-              </th>
-              <td className="px-3 py-1.5 text-ink-soft">{standard}</td>
-              <td className="px-2">
-                {threads.map((thread) => (
-                  <Button key={thread} tone="quiet" className="font-mono" onClick={() => onChoose(thread)}>
-                    {thread}
-                  </Button>
-                ))}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </RuledTable>
       <p className="text-ink-soft">LH at the end makes it left hand. No class written: 2A or 6g outside.</p>
     </main>
   );

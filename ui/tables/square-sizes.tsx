@@ -3,6 +3,7 @@
 import type { SquareThread } from '@/core/thread';
 import { formatLength, otherUnit } from '@/core/units';
 import { CopyFigure } from '../kit/copy-figure';
+import { RuledTable } from '../kit/ruled-table';
 
 /** A square thread: plain sizes, without limits. */
 export function SquareSizes({ thread }: { thread: SquareThread }) {
@@ -17,40 +18,30 @@ export function SquareSizes({ thread }: { thread: SquareThread }) {
   ] as const;
   return (
     <main className="grid max-w-3xl gap-3 p-4">
-      <table className="w-full border-collapse bg-paper-raised text-sm">
-        <caption className="px-2 pb-1 text-left font-head text-xl font-semibold">
-          {thread.designation}
-        </caption>
-        <thead className="bg-paper-sunk">
-          <tr className="label text-left text-ink-soft">
-            <th scope="col" className="px-2 py-1.5">
-              Quantity
+      <RuledTable
+        titled
+        caption={thread.designation}
+        columns={[
+          { title: 'Quantity' },
+          ...[unit, otherUnit(unit)].map((each) => ({ title: `basic size, ${each}`, number: true })),
+        ]}
+      >
+        {rows.map(([name, value]) => (
+          <tr key={name} className="border-t border-rule">
+            <th scope="row" className="px-2 py-1 text-left font-medium">
+              {name}
             </th>
             {[unit, otherUnit(unit)].map((each) => (
-              <th key={each} scope="col" className="px-2 text-right">
-                basic size, {each}
-              </th>
+              <td key={each} className="px-2 text-right">
+                <CopyFigure
+                  label={`${name}, ${each}`}
+                  figures={formatLength({ value, unit }, each, each === unit ? 0 : 1)}
+                />
+              </td>
             ))}
           </tr>
-        </thead>
-        <tbody>
-          {rows.map(([name, value]) => (
-            <tr key={name} className="border-t border-rule">
-              <th scope="row" className="px-2 py-1 text-left font-medium">
-                {name}
-              </th>
-              {[unit, otherUnit(unit)].map((each) => (
-                <td key={each} className="px-2 text-right">
-                  <CopyFigure
-                    label={`${name}, ${each}`}
-                    figures={formatLength({ value, unit }, each, each === unit ? 0 : 1)}
-                  />
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </RuledTable>
       <p>
         Common practice: no standard gives limits for a square thread. The nut is made a little larger in the
         major diameter and its tool a little wider, so that crest and flanks have play; cut it to fit its

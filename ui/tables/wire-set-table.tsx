@@ -6,6 +6,7 @@ import type { MemberTable } from '@/core/tables';
 import { formatLength, parseLengthList } from '@/core/units';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';
+import { RuledTable } from '../kit/ruled-table';
 import { Field } from '../kit/field';
 import { useSetting } from '../shell/settings';
 
@@ -59,47 +60,34 @@ export function WireSetTable({ member }: { member: MemberTable }) {
           flanks.
         </p>
       ) : (
-        <table className="w-full border-collapse bg-paper-raised text-sm">
-          <caption className="sr-only">Usable {pieces}</caption>
-          <thead className="bg-paper-sunk">
-            <tr className="label text-left text-ink-soft">
-              <th scope="col" className="px-2 py-1.5">
-                {external ? 'Wire' : 'Ball'}
+        <RuledTable
+          caption={`Usable ${pieces}`}
+          columns={[
+            { title: external ? 'Wire' : 'Ball' },
+            { title: `${over}, ${unit}`, number: true },
+            ...(external ? [{ title: 'over one, at the largest major', number: true }] : []),
+            { title: 'from best', number: true },
+          ]}
+        >
+          {usable.map(({ wire, size, over: limitsOver, fromBest }) => (
+            <tr key={size} className="border-t border-rule">
+              <th scope="row" className="figures px-2 py-1 text-left font-medium">
+                {formatLength(wire, wire.unit, 1)} {wire.unit}
               </th>
-              <th scope="col" className="px-2 text-right">
-                {over}, {unit}
-              </th>
+              <td className="px-2 text-right whitespace-nowrap">
+                <CopyFigure label={`${over} of ${show(size, 1)}, min`} figures={show(limitsOver.min)} /> –{' '}
+                <CopyFigure label={`${over} of ${show(size, 1)}, max`} figures={show(limitsOver.max)} />
+              </td>
               {external && (
-                <th scope="col" className="px-2 text-right">
-                  over one, at the largest major
-                </th>
-              )}
-              <th scope="col" className="px-2 text-right">
-                from best
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {usable.map(({ wire, size, over: limitsOver, fromBest }) => (
-              <tr key={size} className="border-t border-rule">
-                <th scope="row" className="figures px-2 py-1 text-left font-medium">
-                  {formatLength(wire, wire.unit, 1)} {wire.unit}
-                </th>
-                <td className="px-2 text-right whitespace-nowrap">
-                  <CopyFigure label={`${over} of ${show(size, 1)}, min`} figures={show(limitsOver.min)} /> –{' '}
-                  <CopyFigure label={`${over} of ${show(size, 1)}, max`} figures={show(limitsOver.max)} />
+                <td className="figures px-2 text-right whitespace-nowrap">
+                  {show(overOneWire(limitsOver.min, limits.major.max))} –{' '}
+                  {show(overOneWire(limitsOver.max, limits.major.max))}
                 </td>
-                {external && (
-                  <td className="figures px-2 text-right whitespace-nowrap">
-                    {show(overOneWire(limitsOver.min, limits.major.max))} –{' '}
-                    {show(overOneWire(limitsOver.max, limits.major.max))}
-                  </td>
-                )}
-                <td className="figures px-2 text-right">{fromBestText(fromBest)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+              )}
+              <td className="figures px-2 text-right">{fromBestText(fromBest)}</td>
+            </tr>
+          ))}
+        </RuledTable>
       )}
     </section>
   );

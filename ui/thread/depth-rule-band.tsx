@@ -4,6 +4,7 @@ import { scaleLinear } from 'd3-scale';
 import type { DepthRuleLanding } from '@/core/depth';
 import type { LengthUnit } from '@/core/units';
 import { CopyFigure } from '../kit/copy-figure';
+import { RuledTable } from '../kit/ruled-table';
 import { StandingMark } from '../kit/state-mark';
 import { useShowLength } from '../units/display-unit';
 
@@ -25,66 +26,57 @@ export function DepthRuleBand({
   const sizes = [...landings.map(({ pitchDiameter }) => pitchDiameter), band.min, band.max];
   const x = scaleLinear([Math.min(...sizes), Math.max(...sizes)], [10, LANE_WIDTH - 10]);
   return (
-    <table className="w-full border-collapse bg-paper-raised text-sm">
-      <caption className="sr-only">Rules of thumb for the depth</caption>
-      <thead className="bg-paper-sunk">
-        <tr className="label text-left text-ink-soft">
-          <th scope="col" className="px-2 py-1.5">
-            Rule
-          </th>
-          <th scope="col" className="px-2 text-right">
-            Depth, {shown}
-          </th>
-          <th scope="col" className="px-2 text-right">
-            Lands at, {shown}
-          </th>
-          <th scope="col" className="px-2">
+    <RuledTable
+      caption="Rules of thumb for the depth"
+      columns={[
+        { title: 'Rule' },
+        { title: `Depth, ${shown}`, number: true },
+        { title: `Lands at, ${shown}`, number: true },
+        {
+          title: (
             <span className="flex justify-between">
               <span>small</span>
               <span>large</span>
             </span>
+          ),
+        },
+        { title: 'Takes for granted' },
+      ]}
+    >
+      {landings.map((landing) => (
+        <tr key={landing.rule.id} className="border-b border-rule">
+          <th scope="row" className="px-2 py-0.5 text-left font-medium">
+            <span className="flex items-center gap-2">
+              <StandingMark standing={standingOf(landing)} />
+              {landing.rule.name}
+            </span>
           </th>
-          <th scope="col" className="px-2">
-            Takes for granted
-          </th>
+          <td className="px-2 text-right">
+            <CopyFigure
+              label={`depth by ${landing.rule.name}`}
+              figures={show.figures(landing.radialDepth, unit)}
+            />
+          </td>
+          <td className="px-2 text-right">
+            <CopyFigure
+              label={`pitch diameter by ${landing.rule.name}`}
+              figures={show.figures(landing.pitchDiameter, unit)}
+            />
+          </td>
+          <td className="w-54 px-2 py-0">
+            <Lane landing={landing} band={band} x={x} />
+          </td>
+          <td className="px-2 py-0.5">
+            {landing.rule.assumes}
+            {landing.verdict !== 'inside' && (
+              <strong className="ml-1 font-semibold">
+                {landing.canStillBeCut ? '· not deep enough here' : '· too deep here'}
+              </strong>
+            )}
+          </td>
         </tr>
-      </thead>
-      <tbody>
-        {landings.map((landing) => (
-          <tr key={landing.rule.id} className="border-b border-rule">
-            <th scope="row" className="px-2 py-0.5 text-left font-medium">
-              <span className="flex items-center gap-2">
-                <StandingMark standing={standingOf(landing)} />
-                {landing.rule.name}
-              </span>
-            </th>
-            <td className="px-2 text-right">
-              <CopyFigure
-                label={`depth by ${landing.rule.name}`}
-                figures={show.figures(landing.radialDepth, unit)}
-              />
-            </td>
-            <td className="px-2 text-right">
-              <CopyFigure
-                label={`pitch diameter by ${landing.rule.name}`}
-                figures={show.figures(landing.pitchDiameter, unit)}
-              />
-            </td>
-            <td className="w-70 px-2 py-0">
-              <Lane landing={landing} band={band} x={x} />
-            </td>
-            <td className="px-2 py-0.5">
-              {landing.rule.assumes}
-              {landing.verdict !== 'inside' && (
-                <strong className="ml-1 font-semibold">
-                  {landing.canStillBeCut ? '· not deep enough here' : '· too deep here'}
-                </strong>
-              )}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+      ))}
+    </RuledTable>
   );
 }
 

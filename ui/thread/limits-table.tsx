@@ -4,6 +4,7 @@ import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/tables';
 import { explainLimits, rootRadiusOf, type Coating, type ExternalLimits, type Thread } from '@/core/thread';
 import { formatLength, otherUnit, type LengthUnit } from '@/core/units';
 import { CopyFigure } from '../kit/copy-figure';
+import { RuledTable } from '../kit/ruled-table';
 import { WhyPopover } from '../kit/why-popover';
 
 export interface LimitsTableProps {
@@ -20,29 +21,19 @@ const SHORT = 18;
 export function LimitsTable({ members, coating = null, basis }: LimitsTableProps) {
   const unit = members[0]?.thread.unit ?? 'in';
   return (
-    <table className="w-full border-collapse bg-paper-raised text-sm">
-      <caption className="px-2 pb-1 text-left font-head text-xl font-semibold">Limits of size</caption>
-      <thead className="bg-paper-sunk">
-        <tr className="label text-left text-ink-soft">
-          <th scope="col" className="px-2 py-1.5">
-            Thread
-          </th>
-          <th scope="col" className="px-2">
-            Quantity
-          </th>
-          {[unit, otherUnit(unit)].map((each) => (
-            <th key={each} scope="col" className="px-2 text-right">
-              min – max, {each}
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {members.map((member) => (
-          <MemberRows key={member.designation} member={member} coating={coating} basis={basis} />
-        ))}
-      </tbody>
-    </table>
+    <RuledTable
+      titled
+      caption="Limits of size"
+      columns={[
+        { title: 'Thread' },
+        { title: 'Quantity' },
+        ...[unit, otherUnit(unit)].map((each) => ({ title: `min – max, ${each}`, number: true })),
+      ]}
+    >
+      {members.map((member) => (
+        <MemberRows key={member.designation} member={member} coating={coating} basis={basis} />
+      ))}
+    </RuledTable>
   );
 }
 
