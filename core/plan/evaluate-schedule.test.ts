@@ -1,4 +1,4 @@
-import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from './index';
+import { derivePlan, EMPTY_PLAN_FORM, readPlan, type PlanForm } from './index';
 
 const read = (form: Partial<PlanForm>) => readPlan({ ...EMPTY_PLAN_FORM, title: 'Piece', ...form });
 
@@ -82,6 +82,26 @@ describe('proposals follow the dial in hand', () => {
       largest,
       finishing,
     ]);
+  });
+
+  test.each([
+    ['3/4-16 UNF-2A', 'in', '0.02 mm'],
+    ['3/4-16 UNF-2A', 'in', '0.05 mm'],
+    ['M16x2-6g', 'mm', '0.001 in'],
+    ['M16x2-6g', 'in', '1/1024'],
+  ])('for %s on a dial in %s, marked every %s', (thread, dialUnit, dialGraduation) => {
+    const { plan, issues } = read({ thread, dialUnit, dialGraduation });
+    expect(issues).toEqual([]);
+    if (plan === null) throw new Error('no plan');
+    expect(() => derivePlan(plan)).not.toThrow();
+  });
+
+  test('a length that a message proposes is taken', () => {
+    const dial = { thread: '3/4-16 UNF-2A', dialUnit: 'in', dialGraduation: '0.02 mm' };
+    const [issue] = read({ ...dial, scratchInfeed: '0.002' }).issues;
+    expect(issue?.message).toBe('The dial is marked every 0.000787 in: type 0.001575 in or 0.002362 in.');
+    for (const scratchInfeed of ['0.001575', '0.002362'])
+      expect(read({ ...dial, scratchInfeed }).issues).toEqual([]);
   });
 
   test('what is typed between two marks is still refused', () => {

@@ -29,8 +29,7 @@ export function evaluateSchedule(
   const usual = dialDefaults(inputs.dialUnit, graduation).largestInfeed;
   evaluation.largestInfeed = inputs.largestInfeed === 'proposed' ? usual : (inputs.largestInfeed ?? null);
   if (graduation === undefined || perTurn === undefined) return;
-  const perTurnCount = lengthIn(perTurn, graduation.unit) / graduation.value;
-  if (Math.abs(perTurnCount - Math.round(perTurnCount)) > 1e-6 || perTurnCount < 2) {
+  if ((wholeGraduations(perTurn, graduation) ?? 0) < 2) {
     refuse(
       'dialPerTurn',
       'conflict',
@@ -90,10 +89,9 @@ function graduationCounts(
 ): GraduationCounts | null {
   const count = (field: PlanField, length: Length | null | undefined): number | null => {
     if (length === undefined || length === null) return null;
-    const exact = lengthIn(length, graduation.unit) / graduation.value;
-    const whole = Math.round(exact);
-    if (whole >= 1 && Math.abs(exact - whole) < 1e-6) return whole;
-    const below = Math.max(1, Math.floor(exact));
+    const whole = wholeGraduations(length, graduation);
+    if (whole !== null) return whole;
+    const below = Math.max(1, Math.floor(lengthIn(length, graduation.unit) / graduation.value));
     refuse(
       field,
       'conflict',
@@ -114,6 +112,16 @@ function graduationCounts(
     return null;
   }
   return { scratch, largest, finishing };
+}
+
+/**
+ * How many graduations a length is, null when it lies between two marks or under the first. A graduation of the other
+ * unit (0.02 mm on an inch dial) has no end of decimals, so a five-hundredth of one is forgiven; counts carry on exact.
+ */
+function wholeGraduations(length: Length, graduation: Length): number | null {
+  const exact = lengthIn(length, graduation.unit) / graduation.value;
+  const whole = Math.round(exact);
+  return whole >= 1 && Math.abs(exact - whole) < 0.002 ? whole : null;
 }
 
 function scheduleOrder(

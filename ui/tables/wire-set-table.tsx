@@ -6,8 +6,8 @@ import type { MemberTable } from '@/core/tables';
 import { formatLength, parseLengthList } from '@/core/units';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';
-import { RuledTable } from '../kit/ruled-table';
 import { Field } from '../kit/field';
+import { RuledTable } from '../kit/ruled-table';
 import { useSetting } from '../shell/settings';
 
 const OWN = 'own';
