@@ -265,3 +265,18 @@ test.each([
   const entry = { id: '0b9f4c0e-6f0e-4c3e-8a51-0f6a3d1f0001', kind: 'note', text: 'x', deviceTime };
   expect(entryFormSchema.isValidSync(entry)).toBe(taken);
 });
+
+test('words that can not be seen are no reason, and a day that does not exist is no time', () => {
+  const derived = planFor({});
+  const record = recordOf([{ kind: 'note', text: 'first' }]);
+  const strike = { kind: 'strike' as const, entryId: 'e1' };
+  expect(readEntry({ ...strike, reason: '\u200b\u200b\u200b' }, derived, record)).toMatchObject({
+    issues: [{ field: 'reason' }],
+  });
+  expect(readEntry({ kind: 'note', text: ' \u2060 ' }, derived, record)).toMatchObject({ ok: false });
+  const time = (deviceTime: string) =>
+    entryFormSchema.isValidSync({ id: '0d5cb4f6-0b3c-4c1a-9a52-6d3c2f1f9d10', kind: 'hand-in', deviceTime });
+  expect(time('2026-02-28T23:59:59.5Z')).toBe(true);
+  expect(time('2026-02-30T10:00:00Z')).toBe(false);
+  expect(time('2026-02-28T24:00:00Z')).toBe(false);
+});

@@ -9,6 +9,9 @@ import {
   parseFigures,
   parseLength,
   parseWhole,
+  saidText,
+  typedText,
+  visibleLength,
   type LengthUnit,
 } from '../units';
 import { liveEntries, PLACES, type Entry, type EntryContent, type Place } from './entry';
@@ -61,8 +64,10 @@ export function readStepValue(text: string, unit: StepUnit): Result<number> {
   if (unit === '°') return parseAngleDeg('value', text, 0, 360);
   if (unit === 'rpm') return parseWhole('value', text, 1, 5000, 'the speed in rpm');
   if (unit === 'TPI' || unit === 'mm pitch') {
-    if (text.trim() === '') return bad('value', 'required', `Type what is set, in ${unit}.`);
-    return positive(parseFigures('value', text.trim().replace(/\s*(tpi|mm|mm pitch)$/i, '')));
+    const typed = typedText('value', text);
+    if (!typed.ok) return typed;
+    if (typed.value === '') return bad('value', 'required', `Type what is set, in ${unit}.`);
+    return positive(parseFigures('value', typed.value.replace(/ ?(tpi|mm|mm pitch)$/i, '')));
   }
   const length = parseLength('value', text, unit);
   return positive(length.ok ? good(length.value.length.value) : length);
@@ -185,7 +190,7 @@ function lengthOf(field: string, text: string, unit: LengthUnit): Result<number>
 }
 
 function readNote(form: Fields): Result<EntryContent> {
-  const text = form.text?.trim() ?? '';
+  const text = saidText(form.text ?? '');
   return text === '' ? bad('text', 'required', 'Type the note.') : good({ kind: 'note', text });
 }
 
@@ -193,7 +198,7 @@ function readStrike(form: Fields, record: readonly Entry[]): Result<EntryContent
   const standing = liveEntries(record).find((entry) => entry.id === form.entryId);
   if (standing === undefined)
     return bad('entryId', 'conflict', 'That entry is not in the record, or is struck out already.');
-  const reason = form.reason?.trim() ?? '';
-  if (reason.length < 3) return bad('reason', 'required', 'Say why the entry is struck out.');
+  const reason = saidText(form.reason ?? '');
+  if (visibleLength(reason) < 3) return bad('reason', 'required', 'Say why the entry is struck out.');
   return good({ kind: 'strike', entryId: standing.id, reason });
 }

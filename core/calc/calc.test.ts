@@ -1,4 +1,4 @@
-import { calc } from './index';
+import { calc, CALC_KINDS } from './index';
 
 const ask = (kind: string, request: unknown) => calc(kind, JSON.stringify(request)).answer;
 
@@ -125,4 +125,23 @@ test('what is no JSON object is refused, and an id is repeated with the refusal'
   expect(calc('limits', '{').answer).toMatchObject({ error: { code: 'not-json' } });
   expect(calc('limits', '[1]').answer).toMatchObject({ error: { code: 'not-an-object' } });
   expect(ask('limits', { id: 'a', thread: 'x' })).toMatchObject({ id: 'a', error: { field: 'thread' } });
+});
+
+test('a computation that throws is an answer on its own line, and the next line is answered', () => {
+  const { limits } = CALC_KINDS;
+  CALC_KINDS.limits = () => {
+    throw new Error('slipped');
+  };
+  expect(ask('limits', { id: 3, thread: 'M16' })).toEqual({
+    id: 3,
+    error: { code: 'failed', field: 'request', message: expect.stringContaining('slipped') as string },
+  });
+  CALC_KINDS.limits = limits!;
+  expect(ask('limits', { thread: 'M16' })).toHaveProperty('pitch', 2);
+});
+
+test('names and numbers that no request may hold are refused on their line', () => {
+  expect(calc('toString', '{}').answer).toHaveProperty('error.code', 'unknown-kind');
+  expect(calc('limits', '{"toString":1}').answer).toHaveProperty('error.field', 'toString');
+  expect(calc('depth', '{"workDiameter":1e999}').answer).toHaveProperty('error.code', 'out-of-range');
 });

@@ -1,4 +1,5 @@
-import type { Result } from '../errors/field-issue';
+import { bad, type Result } from '../errors/field-issue';
+import { allFinite, readJson } from '../json';
 import { calcBore } from './calc-bore';
 import { calcDepth } from './calc-depth';
 import { calcLimits } from './calc-limits';
@@ -18,24 +19,26 @@ export interface CalcError {
 
 /** Answers one request given as JSON text: the answer, or `{ error }`. An `id` of the request is repeated. */
 export function calc(kind: string, json: string): { ok: boolean; answer: object | CalcError } {
-  const run = CALC_KINDS[kind];
+  const run = Object.hasOwn(CALC_KINDS, kind) ? CALC_KINDS[kind] : undefined;
   if (run === undefined)
     return refuse(
       'unknown-kind',
       'kind',
       `There is no kind “${kind}”: use ${Object.keys(CALC_KINDS).join(', ')}.`,
     );
-  let request: unknown;
-  try {
-    request = JSON.parse(json);
-  } catch {
-    return refuse('not-json', 'request', 'The request is not readable JSON.');
+  const parsed = readJson(json);
+  if (!parsed.ok) {
+    const { code, field, message } = parsed.issues[0] ?? NO_REASON;
+    return code === 'not-json'
+      ? refuse('not-json', 'request', 'The request is not readable JSON.')
+      : refuse(code, field === '' ? 'request' : field, message);
   }
+  const request = parsed.value;
   if (typeof request !== 'object' || request === null || Array.isArray(request)) {
     return refuse('not-an-object', 'request', 'The request must be a JSON object.');
   }
   const id = 'id' in request ? { id: request.id } : {};
-  const result = run(request);
+  const result = answerOf(run, request);
   if (result.ok) return { ok: true, answer: { ...id, ...result.value } };
   const issue = result.issues[0];
   return {
@@ -49,6 +52,21 @@ export function calc(kind: string, json: string): { ok: boolean; answer: object 
       },
     },
   };
+}
+
+const NO_REASON = { code: 'failed', field: 'request', message: '' } as const;
+
+/** One line that fails must not take the later ones with it: an exception is an answer on its own line. */
+function answerOf(run: (request: unknown) => Result<object>, request: unknown): Result<object> {
+  try {
+    const result = run(request);
+    return result.ok && !allFinite(result.value)
+      ? bad('request', 'out-of-range', 'These figures lead beyond every number: use those of a real thread.')
+      : result;
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return bad('request', 'failed', `The computation failed (${reason}). Tell whoever keeps the program.`);
+  }
 }
 
 function refuse(code: string, field: string, message: string): { ok: false; answer: CalcError } {

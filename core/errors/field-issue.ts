@@ -17,7 +17,10 @@ export type IssueCode =
   | 'unsupported'
   | 'out-of-range'
   | 'not-reachable'
-  | 'conflict';
+  | 'conflict'
+  | 'too-long'
+  | 'not-json'
+  | 'failed';
 
 /** Either a value or the reasons why there is none. Bad input is a value, not an exception. */
 export type Result<T> = { ok: true; value: T } | { ok: false; issues: FieldIssue[] };

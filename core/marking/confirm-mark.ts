@@ -1,13 +1,16 @@
-import { array, object, string, type InferType } from 'yup';
+import { array, object, type InferType } from 'yup';
+import { exactText } from '../json';
 import { good, type FieldIssue, type Result } from '../errors/field-issue';
-import { parseFigures } from '../units';
+import { parseFigures, saidText, visibleLength } from '../units';
 import type { MarkLine, MarkProposal } from './mark-line';
 
-const text = string().typeError('Type text.').max(500, 'At most 500 characters.').default('');
+const text = exactText(500).default('');
 
 /** What the instructor sends: points as typed for each line, and the reason where they differ from the proposal. */
 export const markFormSchema = object({
-  lines: array(object({ id: string().required('Name the line.'), points: text, reason: text }).required())
+  lines: array(
+    object({ id: exactText(120).required('Name the line.'), points: text, reason: text }).required(),
+  )
     .max(100)
     .required('Send the lines.'),
   /** Lifts the cap when given. */
@@ -52,8 +55,8 @@ export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<Conf
         message: `Type 0 to ${line.max} points, whole or half.`,
       });
     }
-    const reason = typed.reason.trim();
-    if (awarded !== line.proposed && reason.length < 3) {
+    const reason = saidText(typed.reason);
+    if (awarded !== line.proposed && visibleLength(reason) < 3) {
       issues.push({
         field: `lines.${line.id}.reason`,
         code: 'required',
@@ -72,13 +75,13 @@ export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<Conf
   }
   if (issues.length > 0) return { ok: false, issues };
   const sum = lines.reduce((all, line) => all + line.awarded, 0);
-  const capLiftedReason = form.capReason.trim() === '' ? null : form.capReason.trim();
+  const capLiftedReason = saidText(form.capReason) === '' ? null : saidText(form.capReason);
   const cap = capLiftedReason === null ? (proposal.cap?.most ?? Infinity) : Infinity;
   return good({
     lines,
     cap: proposal.cap,
     capLiftedReason,
-    comment: form.comment.trim(),
+    comment: saidText(form.comment),
     total: Math.min(sum, cap),
   });
 }

@@ -1,11 +1,10 @@
-import { array, number, object, string, ValidationError, type ObjectSchema } from 'yup';
+import { array, object, ValidationError, type ObjectSchema } from 'yup';
+import { exactText, exactWhole } from '../json';
+import { MOST_FIGURES } from '../units';
 import { EMPTY_PLAN_FORM, PLAN_FIELDS, type PlanForm } from './plan-form';
 import { readPlan } from './read-plan';
 
-const text = string()
-  .typeError('Type text.')
-  .max(120, 'At most 120 characters.')
-  .defined('This field is missing.');
+const text = exactText(MOST_FIGURES).defined('This field is missing.');
 
 /** Fields that came later: a form without them takes what is proposed. */
 const ADDED: ReadonlySet<string> = new Set(['insertFrom', 'insertTo']);
@@ -17,26 +16,25 @@ export const draftSchema = object(
 
 /** The one schema of a plan, for the form in the browser and for the server. */
 export const planSchema: ObjectSchema<PlanForm> = draftSchema.test('plan', (form, context) => {
-  // Fields that are no text at all have been refused by themselves; the others are still read.
-  const typed = Object.entries(form).filter(([, value]) => typeof value === 'string');
-  const { issues } = readPlan({ ...EMPTY_PLAN_FORM, ...Object.fromEntries(typed) });
+  // Fields that are no text, or too long, are refused by themselves; no reader runs before they are mended.
+  if (!isShortText(form)) return true;
+  const { issues } = readPlan({ ...EMPTY_PLAN_FORM, ...form });
   if (issues.length === 0) return true;
   return new ValidationError(
     issues.map(({ field, message }) => context.createError({ path: pathOf(context.path, field), message })),
   );
 });
 
-const rowId = number()
-  .typeError('Give a number.')
-  .integer('Give a whole number.')
-  .min(1, 'Give an id.')
-  .required('Give an id.');
+/** A yup test of the whole runs before those of its fields, so it asks itself whether they will pass. */
+function isShortText(form: object): boolean {
+  return Object.values(form).every(
+    (value) => value === undefined || (typeof value === 'string' && value.length <= MOST_FIGURES),
+  );
+}
 
-const draftVersion = number()
-  .typeError('Give the draft version.')
-  .integer()
-  .min(0)
-  .required('Give the draft version.');
+const rowId = exactWhole(1, 'Give an id.').required('Give an id.');
+
+const draftVersion = exactWhole(0, 'Give the draft version.').required('Give the draft version.');
 
 /** Body of saving a draft. */
 export const saveDraftSchema = object({ form: draftSchema.required('Send the form.'), draftVersion });

@@ -1,7 +1,7 @@
 import type { SwivelZero } from '../compound';
 import type { FieldIssue, Result } from '../errors/field-issue';
 import { parseDesignation, printDesignation, threadLimits, type Thread, type ThreadLimits } from '../thread';
-import { parseAngleDeg, parseLength, parseWhole, type Length, type LengthUnit } from '../units';
+import { parseAngleDeg, parseLength, parseWhole, saidText, type Length, type LengthUnit } from '../units';
 import type { MarkingScheme, Plan, PlanTip } from './plan';
 import {
   dialDefaults,
@@ -65,7 +65,7 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
   const threadLength = (field: PlanField & keyof ProposedLengths) =>
     form[field].trim() === '' && defaults === null ? undefined : length(field, unit, defaults?.[field]);
 
-  const title = form.title.trim();
+  const title = saidText(form.title);
   if (title === '')
     issues.push({
       field: 'title',

@@ -1,7 +1,8 @@
 import type { FieldIssue } from '../errors/field-issue';
 import { printDesignation } from '../thread';
 import { evaluatePlan } from './evaluate-plan';
-import type { PlanEvaluation } from './plan-evaluation';
+import { dialDefaults } from './plan-defaults';
+import { NOTHING, type PlanEvaluation } from './plan-evaluation';
 import type { Plan } from './plan';
 import type { PlanForm } from './plan-form';
 import { readPlanForm, type PlanInputs, type ReadPlanForm } from './read-plan-form';
@@ -13,8 +14,34 @@ export interface ReadPlan extends ReadPlanForm {
   issues: FieldIssue[];
 }
 
-/** The one way from the form to a plan: reads the fields, works the numbers out, and says all that is wrong. */
+/**
+ * The one way from the form to a plan: reads the fields, works the numbers out, and says all that is wrong. Whatever a
+ * draft holds, it never throws: a form that can not be worked out has an issue, so that it still opens and can be mended.
+ */
 export function readPlan(form: PlanForm): ReadPlan {
+  try {
+    return workOut(form);
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    return {
+      inputs: { dialUnit: 'in' },
+      notes: {},
+      defaults: null,
+      dialDefaults: dialDefaults('in'),
+      evaluation: { ...NOTHING, issues: [], warnings: [] },
+      plan: null,
+      issues: [
+        {
+          field: 'thread',
+          code: 'failed',
+          message: `This plan can not be worked out (${reason}). Change the thread or the field typed last; nothing is lost.`,
+        },
+      ],
+    };
+  }
+}
+
+function workOut(form: PlanForm): ReadPlan {
   const read = readPlanForm(form);
   const evaluation = evaluatePlan(read.inputs);
   const issues = [...read.issues, ...evaluation.issues];

@@ -179,3 +179,10 @@ test('every suggestion reads back as itself', () => {
     for (const suggestion of suggestThreads(start, 400)) expect(printed(suggestion)).toBe(suggestion);
   }
 });
+
+test.each(['3/4-16P', '1-5P', '2-24P'])(
+  '%s: a pitch of several inches is refused, not divided by',
+  (text) => {
+    expect(parseDesignation(text)).toMatchObject({ ok: false, issues: [{ code: 'out-of-range' }] });
+  },
+);

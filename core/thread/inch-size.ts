@@ -50,6 +50,8 @@ export function readInchSize(typed: string, field: string): Result<InchSize> | n
 /** A pitch written with four places, such as .0625P, is the whole number of threads per inch that it stands for. */
 function tidyTpi(tpi: Fraction): Fraction {
   const halves = Math.round(2 * tpi.valueOf());
+  // Half a thread per inch is the coarsest whole half; a pitch of five inches or more has no such neighbour.
+  if (halves === 0) return tpi;
   const near = new Fraction(halves, 2);
   return Math.abs(near.inverse().sub(tpi.inverse()).valueOf()) < 5.1e-5 ? near : tpi;
 }

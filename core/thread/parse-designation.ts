@@ -5,6 +5,7 @@ import { parsePipe } from './pipe/parse-pipe';
 import { namesSquare } from './square/square-thread';
 import type { Thread } from './thread';
 import { tidy } from './tidy';
+import { typedText } from '../units';
 import { parseTrapezoidal } from './trapezoidal/parse-trapezoidal';
 import { parseUnified } from './unified/parse-unified';
 import { parseWhitworth } from './whitworth/parse-whitworth';
@@ -23,7 +24,9 @@ export interface ReadThread {
  * @example parseDesignation('M16×2')          // metric coarse, class 6g assumed
  */
 export function parseDesignation(text: string, field = 'thread'): Result<ReadThread> {
-  const typed = tidy(text);
+  const short = typedText(field, text);
+  if (!short.ok) return short;
+  const typed = tidy(short.value);
   if (typed === '') return bad(field, 'required', 'Type a thread, such as 3/4-16 UNF-2A or M16x2-6g.');
   if (namesSquare(typed))
     return bad(

@@ -1,6 +1,7 @@
 import { ACME_SIZES } from './acme/acme-series';
 import { METRIC_COARSE, METRIC_FINE } from './metric/metric-series';
 import { PIPE_SIZES } from './pipe/pipe-sizes';
+import { typedText } from '../units';
 import type { Side } from './thread';
 import { TRAPEZOIDAL_SIZES } from './trapezoidal/trapezoidal-tables';
 import { CONSTANT_PITCH_TPI, inferUnifiedSeries, UNIFIED_SERIES } from './unified/unified-series';
@@ -59,7 +60,8 @@ export function suggestThreads(
   most = 8,
   sides: readonly Side[] = ['external', 'internal'],
 ): string[] {
-  const key = squeeze(typed);
+  const short = typedText('thread', typed);
+  const key = short.ok ? squeeze(short.value) : '';
   if (key === '') return [];
   return sides
     .flatMap((side) =>

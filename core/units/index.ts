@@ -5,3 +5,4 @@ export * from './parse-angle';
 export * from './parse-length';
 export * from './round';
 export * from './parse-length-list';
+export * from './typed-text';

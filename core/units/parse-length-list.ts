@@ -1,6 +1,10 @@
 import { good, type Result } from '../errors/field-issue';
 import type { Length, LengthUnit } from './length';
 import { parseLength } from './parse-length';
+import { typedText } from './typed-text';
+
+/** A list of some fifty readings. */
+const MOST_LIST = 500;
 
 /**
  * Reads lengths parted by spaces or semicolons: `0.7051 0.7050;0.7052`. Each is in `unit` unless it names its own
@@ -8,9 +12,11 @@ import { parseLength } from './parse-length';
  */
 export function parseLengthList(field: string, text: string, unit: LengthUnit): Result<Length[]> {
   const lengths: Length[] = [];
-  const parts = text
-    .replace(/(\d)\s+(mm|in)\b/gi, '$1$2')
-    .split(/[\s;]+/)
+  const short = typedText(field, text, MOST_LIST);
+  if (!short.ok) return short;
+  const parts = short.value
+    .replace(/(\d) (mm|in)\b/gi, '$1$2')
+    .split(/[ ;]+/)
     .filter((part) => part !== '');
   for (const part of parts) {
     const read = parseLength(field, part, unit);

@@ -1,6 +1,7 @@
 import { bad, good, type Result } from '../errors/field-issue';
 import { formatLength } from './format-length';
 import { lengthIn, type Length, type LengthUnit } from './length';
+import { typedText } from './typed-text';
 
 const UNIT_WORDS: Record<string, LengthUnit> = {
   in: 'in',
@@ -31,10 +32,12 @@ export interface ReadLength {
  * @param unit  unit that a bare number has here
  */
 export function parseLength(field: string, text: string, unit: LengthUnit): Result<ReadLength> {
-  const typed = text.trim();
+  const short = typedText(field, text);
+  if (!short.ok) return short;
+  const typed = short.value;
   const [name, example] = unit === 'in' ? ['inches', '0.748'] : ['mm', '15.93'];
   if (typed === '') return bad(field, 'required', `Type a length in ${name}, such as ${example}.`);
-  const match = /^([^a-z"″”]*?)\s*([a-z]+|["″”])?$/i.exec(typed);
+  const match = /^([^a-z"″”]*?) ?([a-z]+|["″”])?$/i.exec(typed);
   const word = match?.[2]?.toLowerCase();
   const figures = match?.[1]?.trim() ?? '';
   const given = word === undefined ? undefined : UNIT_WORDS[word];
@@ -61,8 +64,20 @@ export function parseLength(field: string, text: string, unit: LengthUnit): Resu
   return good({ length, note: plain ? null : `${typed} is read as ${formatLength(length)} ${unit}.` });
 }
 
-/** Reads decimal or fraction figures without a unit. */
-export function parseFigures(field: string, figures: string): Result<number> {
+/** No length, speed or angle of the trade is near it; beyond, sums and conversions would leave the finite numbers. */
+const LARGEST = 1e9;
+
+/** Reads decimal or fraction figures without a unit; the value is finite and under a thousand million. */
+export function parseFigures(field: string, text: string): Result<number> {
+  const short = typedText(field, text);
+  if (!short.ok) return short;
+  const number = figuresOf(field, short.value);
+  if (number.ok && !(Math.abs(number.value) < LARGEST))
+    return bad(field, 'out-of-range', 'That is larger than any figure here: type fewer figures.');
+  return number;
+}
+
+function figuresOf(field: string, figures: string): Result<number> {
   if (/^[+-]?\d*,\d+$/.test(figures)) {
     const point = figures.replace(',', '.');
     return bad(
@@ -93,9 +108,11 @@ export function parseWhole(
   max: number,
   what: string,
 ): Result<number> {
-  const typed = text.trim();
+  const short = typedText(field, text);
+  if (!short.ok) return short;
+  const typed = short.value;
   if (typed === '') return bad(field, 'required', `Type ${what}: a whole number from ${min} to ${max}.`);
-  const number = parseFigures(field, typed.replace(/\s*(rpm|passes|pass)$/i, ''));
+  const number = parseFigures(field, typed.replace(/ ?(rpm|passes|pass)$/i, ''));
   if (!number.ok) return number;
   if (!Number.isInteger(number.value) || number.value < min || number.value > max) {
     return bad(field, 'out-of-range', `Type ${what} as a whole number from ${min} to ${max}.`);

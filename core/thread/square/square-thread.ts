@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../../errors/field-issue';
-import type { LengthUnit } from '../../units';
+import { typedText, type LengthUnit } from '../../units';
 import { printTpi, readInchSize } from '../inch-size';
 import { takeMember } from '../member';
 import { tidy } from '../tidy';
@@ -28,12 +28,15 @@ const WORD = /(^|\s|-)sq(?:uare)?\.?(?=\s|\d|$)/i;
 
 /** Whether a text names a square thread: `Sq 1-4`, `1-4 square`, `Sq 30x6`. */
 export function namesSquare(text: string): boolean {
-  return WORD.test(tidy(text));
+  const short = typedText('thread', text);
+  return short.ok && WORD.test(tidy(short.value));
 }
 
 /** Reads a square thread. @example readSquare('Sq 1-4') // major 1, minor 0.75, tool 0.125 wide */
 export function readSquare(text: string, field = 'thread'): Result<SquareThread> {
-  const { rest, hand } = takeMember(tidy(text).replace(WORD, ' ').trim().replace(/-$/, '').trim());
+  const short = typedText(field, text);
+  if (!short.ok) return short;
+  const { rest, hand } = takeMember(tidy(short.value).replace(WORD, ' ').trim().replace(/-$/, '').trim());
   const metric = METRIC.exec(rest)?.groups;
   if (metric !== undefined) {
     const lead = new Fraction(metric.lead ?? '0');

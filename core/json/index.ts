@@ -1,0 +1,3 @@
+export * from './all-finite';
+export * from './exact';
+export * from './read-json';
