@@ -1,24 +1,20 @@
 'use client';
 
 import Link from 'next/link';
+import { ComesBack } from '@/ui/shell/comes-back';
 import { Notice } from '@/ui/shell/notice';
 
-export default function ErrorPage({
-  error,
-  reset,
-}: {
-  error: Error & { digest?: string };
-  reset: () => void;
-}) {
+export default function ErrorPage({ error }: { error: Error & { digest?: string } }) {
   return (
     <Notice title="Something went wrong">
       <p>
-        What was stored is safe. Try again; if it happens again, tell whoever keeps the program and give this
-        number.
+        What was stored is safe, and what was typed is kept in this tab. If it happens again, tell whoever
+        keeps the program and give this number.
       </p>
       <p className="figures">{error.digest ?? 'no number'}</p>
+      <ComesBack />
       <p className="flex gap-4">
-        <button type="button" onClick={reset} className="underline">
+        <button type="button" onClick={() => window.location.reload()} className="underline">
           Try again
         </button>
         <Link href="/" className="underline">

@@ -1,13 +1,15 @@
 import 'server-only';
+import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import { attemptState, readEntry, type Entry, type EntryForm } from '@/core/attempt';
 import type { FieldIssue } from '@/core/errors/field-issue';
 import { derivePlan, type Plan } from '@/core/plan';
 import { visibleAttempt } from './access';
 import { database } from './database';
-import { conflict, forbidden } from './errors';
+import { conflict, forbidden, isDuplicate } from './errors';
 import type { PersonView } from './people';
 import { marksOf, recordsOf, type MarkView } from './records';
+import { storedJson } from './stored-json';
 
 export interface AttemptView {
   id: number;
@@ -44,6 +46,23 @@ export async function loadAttempt(
   };
 }
 
+/** What has come into a record since: the entries behind the first `after`, and whether it is marked. */
+export interface AttemptNews {
+  entries: Entry[];
+  marked: boolean;
+}
+
+/** News of an attempt for a page that knows its first `after` entries. */
+export async function attemptNews(
+  viewer: PersonView,
+  attemptId: number,
+  after: number,
+): Promise<AttemptNews> {
+  await visibleAttempt(viewer, attemptId);
+  const [records, marks] = await Promise.all([recordsOf([attemptId]), marksOf([attemptId])]);
+  return { entries: (records.get(attemptId) ?? []).slice(after), marked: marks.has(attemptId) };
+}
+
 /** An expected outcome of an action: done, or refused at named fields. */
 export type Outcome<T> = { done: T } | { issues: FieldIssue[] };
 
@@ -56,6 +75,16 @@ export async function appendEntry(
   attemptId: number,
   form: EntryForm,
 ): Promise<Outcome<Entry>> {
+  return append(viewer, attemptId, form).catch((error: unknown) => {
+    // Two attempts were given the same id at one moment: the lock of an attempt does not see the other.
+    if (isDuplicate(error)) throw foreignId();
+    throw error;
+  });
+}
+
+const foreignId = () => conflict('This id belongs to another entry. Make a new one.', 'id');
+
+function append(viewer: PersonView, attemptId: number, form: EntryForm): Promise<Outcome<Entry>> {
   return database().sequelize.transaction(async (transaction) => {
     const view = await loadAttempt(viewer, attemptId, transaction);
     const repeated = await sentBefore(viewer, view, form, transaction);
@@ -71,7 +100,7 @@ export async function appendEntry(
         clientId: form.id,
         attemptId,
         authorId: viewer.id,
-        content: JSON.stringify(read.value),
+        content: storedJson(read.value),
         deviceTime: new Date(form.deviceTime),
         serverTime,
       },
@@ -97,10 +126,12 @@ async function sentBefore(
 ): Promise<Entry | null> {
   const row = await database().models.EntryRow.findOne({ where: { clientId: form.id }, transaction });
   if (row === null) return null;
-  const entry = view.entries.find(({ id }) => id === form.id);
-  if (entry === undefined || entry.author.id !== viewer.id || entry.content.kind !== form.kind) {
-    throw conflict('This id belongs to another entry. Make a new one.', 'id');
-  }
+  const place = view.entries.findIndex(({ id }) => id === form.id);
+  const entry = view.entries[place];
+  if (entry === undefined || entry.author.id !== viewer.id) throw foreignId();
+  // The same entry, read against the record as it was then, says the same; other content is another entry.
+  const read = readEntry(form, derivePlan(view.plan), view.entries.slice(0, place));
+  if (!read.ok || !isDeepStrictEqual(read.value, entry.content)) throw foreignId();
   return entry;
 }
 

@@ -32,6 +32,9 @@ export function database(): Database {
       autoJsonMap: false,
       jsonStrings: true,
       connectTimeout: 3000,
+      // A server that hangs (full disk, stopped process) must end the request, not hold it.
+      socketTimeout: 20_000,
+      initSql: 'SET SESSION innodb_lock_wait_timeout = 8',
     },
     timezone: '+00:00',
     pool: { max: 10, min: 0, acquire: 8000, idle: 10000 },

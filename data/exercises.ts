@@ -6,6 +6,7 @@ import { database } from './database';
 import { conflict, notFound } from './errors';
 import type { PersonView } from './people';
 import { marksOf } from './records';
+import { storedJson } from './stored-json';
 
 export interface RevisionView {
   number: number;
@@ -17,6 +18,8 @@ export interface ExerciseView {
   id: number;
   form: PlanForm;
   draftVersion: number;
+  /** Id of the save that made this version. */
+  draftSaveId: string | null;
   /** Newest first. */
   revisions: RevisionView[];
   students: { id: number; name: string; openAttempt: boolean }[];
@@ -46,8 +49,9 @@ export async function loadExercise(viewer: PersonView, exerciseId: number): Prom
   const open = await openAttempts(revisions.map(({ id }) => id));
   return {
     id: exercise.id,
-    form: { ...EMPTY_PLAN_FORM, ...(JSON.parse(exercise.draft) as Partial<PlanForm>) },
+    form: formOf(exercise),
     draftVersion: exercise.draftVersion,
+    draftSaveId: exercise.draftSaveId,
     revisions: revisions.map((revision) => ({
       number: revision.number,
       issuedAt: revision.issuedAt.toISOString(),
@@ -57,26 +61,39 @@ export async function loadExercise(viewer: PersonView, exerciseId: number): Prom
   };
 }
 
-/** Saves the form as typed. Refuses when another window saved in between. Returns the new draft version. */
+/** A draft was saved, or another window had saved in between: then nothing is written and both versions are known. */
+export type SavedDraft =
+  { saved: true; draftVersion: number } | { saved: false; current: { form: PlanForm; draftVersion: number } };
+
+/**
+ * Saves the form as typed. `saveId` is made by the browser for one save: sent again after a lost answer it changes
+ * nothing, and answers as the first time.
+ */
 export async function saveDraft(
   viewer: PersonView,
   exerciseId: number,
   form: PlanForm,
   draftVersion: number,
-): Promise<number> {
+  saveId: string | null = null,
+): Promise<SavedDraft> {
   return database().sequelize.transaction(async (transaction) => {
     const exercise = await ownExercise(viewer, exerciseId, transaction);
-    if (exercise.draftVersion !== draftVersion) {
-      throw conflict(
-        'This exercise was changed in another window. Reload to see it; what you typed here is still here.',
-      );
-    }
+    if (saveId !== null && exercise.draftSaveId === saveId)
+      return { saved: true, draftVersion: exercise.draftVersion };
+    if (exercise.draftVersion !== draftVersion)
+      return { saved: false, current: { form: formOf(exercise), draftVersion: exercise.draftVersion } };
     exercise.draft = JSON.stringify(form);
     exercise.draftVersion += 1;
+    exercise.draftSaveId = saveId;
     exercise.updatedAt = new Date();
     await exercise.save({ transaction });
-    return exercise.draftVersion;
+    return { saved: true, draftVersion: exercise.draftVersion };
   });
+}
+
+/** A stored draft as a form: fields that came later are empty. */
+function formOf(exercise: { draft: string }): PlanForm {
+  return { ...EMPTY_PLAN_FORM, ...(JSON.parse(exercise.draft) as Partial<PlanForm>) };
 }
 
 /** Deletes an exercise that was never handed out. */
@@ -133,6 +150,7 @@ export async function handOut(
     const now = new Date();
     exercise.draft = JSON.stringify(form);
     exercise.draftVersion += 1;
+    exercise.draftSaveId = null;
     exercise.updatedAt = now;
     await exercise.save({ transaction });
     const revision = await freeze(viewer, exerciseId, plan, now, transaction);
@@ -160,7 +178,7 @@ async function freeze(
   transaction: Transaction,
 ) {
   const { Revision } = database().models;
-  const text = JSON.stringify(plan);
+  const text = storedJson(plan);
   const last = await Revision.findOne({ where: { exerciseId }, order: [['number', 'DESC']], transaction });
   if (last?.plan === text) return last;
   return Revision.create(

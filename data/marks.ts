@@ -6,6 +6,7 @@ import { loadAttempt, type Outcome } from './attempts';
 import { database } from './database';
 import { conflict } from './errors';
 import type { PersonView } from './people';
+import { storedJson } from './stored-json';
 
 /**
  * Confirms the mark of an attempt; after that it is final. `entriesSeen` is the number of entries that the instructor
@@ -29,7 +30,7 @@ export async function markAttempt(
     await database().models.MarkRow.create(
       {
         attemptId,
-        mark: JSON.stringify(confirmed.value),
+        mark: storedJson(confirmed.value),
         total: confirmed.value.total.toFixed(1),
         markedById: viewer.id,
         markedAt: new Date(),

@@ -1,12 +1,13 @@
 import 'server-only';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
 import type { FieldIssue } from '@/core/errors/field-issue';
-import { DataRefusal, isDatabaseDown } from '@/data/errors';
+import { readJson } from '@/core/json';
+import { DataRefusal, isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
 import { log } from '@/data/log';
 import type { PersonView } from '@/data/people';
+import { logDatabaseDown } from './log-database-down';
+import { readBody } from './read-body';
 import { viewer } from './session';
-
-const MOST_BYTES = 200_000;
 
 interface RouteContext {
   params: Promise<object>;
@@ -17,6 +18,7 @@ export interface Call<Body> {
   body: Body;
   /** The number in the path; 0 for routes without one. */
   id: number;
+  request: Request;
 }
 
 /** Shape of every refusal: a code, a sentence, and the fields it concerns. */
@@ -39,55 +41,63 @@ export function refuseIssues(issues: readonly Pick<FieldIssue, 'field' | 'messag
 }
 
 /**
- * Wraps a route handler that changes something: same origin, signed in, JSON that fits the schema. Refusals become 4xx
- * with the field named, an unreachable database 503, and anything else 500 with a line in the log.
+ * Wraps a route handler that takes a body: same origin, somebody known, JSON within the limit that fits the schema, in
+ * this order, so that nobody unknown can make the server read or check anything. Refusals become 4xx with the field
+ * named, an unreachable database 503, and anything else 500 with a line in the log.
  */
 export function handle<S extends AnyObjectSchema>(
   schema: S,
   run: (call: Call<InferType<S>>) => Promise<Response>,
 ) {
   return guarded(async (request, id) => {
-    const body = await readBody(request, schema);
-    if (body instanceof Response) return body;
     const who = await viewer();
-    if (who === null) return refusal(401, 'unknown-person', 'Say first who you are.');
-    return run({ viewer: who, body, id });
+    if (who === null) return nobody();
+    const body = await checkedBody(request, schema);
+    return body instanceof Response ? body : run({ viewer: who, body, id, request });
   });
 }
 
 /** The same for a request without a body. */
 export function handleBare(run: (call: Call<null>) => Promise<Response>) {
-  return guarded(async (_, id) => {
+  return guarded(async (request, id) => {
     const who = await viewer();
-    if (who === null) return refusal(401, 'unknown-person', 'Say first who you are.');
-    return run({ viewer: who, body: null, id });
+    return who === null ? nobody() : run({ viewer: who, body: null, id, request });
   });
 }
+
+/** The same for the one request by which somebody becomes known. */
+export function handleUnknown<S extends AnyObjectSchema>(
+  schema: S,
+  run: (body: InferType<S>) => Promise<Response>,
+) {
+  return guarded(async (request) => {
+    const body = await checkedBody(request, schema);
+    return body instanceof Response ? body : run(body);
+  });
+}
+
+const nobody = () => refusal(401, 'unknown-person', 'Say first who you are.');
 
 /** The outermost layer: origin, the id in the path, and every error turned into an answer. */
 export function guarded(run: (request: Request, id: number) => Promise<Response>) {
   return async (request: Request, context: RouteContext): Promise<Response> => {
-    const begin = performance.now();
-    const response = await answer(request, context);
-    const { pathname } = new URL(request.url);
-    const ms = Math.round(performance.now() - begin);
-    log.info({ method: request.method, path: pathname, status: response.status, ms }, 'request');
-    return response;
-  };
-
-  async function answer(request: Request, context: RouteContext): Promise<Response> {
     try {
       if (isForeign(request)) return refusal(403, 'foreign-origin', 'This request comes from another site.');
       // Routes without a number in the path get no params at all.
       const text = ((await context.params) as { id?: string } | undefined)?.id;
-      const id = text === undefined ? 0 : Number(text);
-      if (!Number.isInteger(id) || id < 0 || id > 2 ** 31 - 1)
-        return refusal(404, 'not-found', 'There is no such page.');
+      const id = text === undefined ? 0 : rowId(text);
+      if (id === null) return refusal(404, 'not-found', 'There is no such page.');
       return await run(request, id);
     } catch (error) {
       return answerError(error, request);
     }
-  }
+  };
+}
+
+/** The number of a row as it stands in a path: figures only, no sign, no exponent. */
+export function rowId(text: string): number | null {
+  const id = /^[1-9]\d{0,9}$/.test(text) ? Number(text) : null;
+  return id !== null && id <= 2 ** 31 - 1 ? id : null;
 }
 
 function isForeign(request: Request): boolean {
@@ -100,26 +110,22 @@ function isForeign(request: Request): boolean {
   }
 }
 
-async function readBody<S extends AnyObjectSchema>(
+async function checkedBody<S extends AnyObjectSchema>(
   request: Request,
   schema: S,
 ): Promise<InferType<S> | Response> {
-  if (!(request.headers.get('content-type') ?? '').startsWith('application/json')) {
+  const type = (request.headers.get('content-type') ?? '').split(';')[0]?.trim().toLowerCase();
+  if (type !== 'application/json')
     return refusal(415, 'not-json', 'Send JSON with content-type application/json.');
-  }
-  const text = await request.text();
-  if (text.length > MOST_BYTES) return refusal(413, 'too-large', 'The request is too large.');
-  let json: unknown;
-  try {
-    // Half a character (a lone surrogate) can be sent, but not stored; it becomes the replacement character.
-    json = JSON.parse(text, (_, value: unknown) =>
-      typeof value === 'string' ? value.toWellFormed() : value,
-    );
-  } catch {
-    return refusal(400, 'not-json', 'The body is not readable JSON.');
+  const text = await readBody(request);
+  if (text === null) return refusal(413, 'too-large', 'The request is too large.');
+  const json = readJson(text);
+  if (!json.ok) {
+    const issue = json.issues[0];
+    return issue?.code === 'not-json' ? refusal(400, 'not-json', issue.message) : refuseIssues(json.issues);
   }
   try {
-    return await schema.validate(json, { abortEarly: false, stripUnknown: true });
+    return await schema.validate(json.value, { abortEarly: false, stripUnknown: true });
   } catch (error) {
     if (!ValidationError.isError(error)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];
@@ -132,18 +138,30 @@ function answerError(error: unknown, request: Request): Response {
     const fields = error.field === null ? [] : [{ field: error.field, message: error.message }];
     return refusal(error.status, 'refused', error.message, fields);
   }
-  if (isDatabaseDown(error)) {
-    log.error({ err: error }, 'database not reachable');
-    return refusal(
-      503,
-      'database-down',
-      'The database can not be reached. What you typed is still here; try again.',
+  if (isDiskFull(error)) {
+    log.error({ path: new URL(request.url).pathname }, 'disk full');
+    return later(
+      'disk-full',
+      'The disk of the server is full: nothing can be stored. What you typed is still here.',
+      15,
     );
   }
-  log.error({ err: error, url: request.url, method: request.method }, 'request failed');
+  if (isBusy(error)) return later('busy', 'Many record at this moment. Trying again.', 2);
+  if (isDatabaseDown(error)) {
+    logDatabaseDown(error);
+    return later('database-down', 'The database can not be reached. What you typed is still here.', 5);
+  }
+  log.error({ err: error, path: new URL(request.url).pathname, method: request.method }, 'request failed');
   return refusal(
     500,
     'failed',
     'Something went wrong on the server. What you typed is still here; try again.',
   );
+}
+
+/** A refusal for now: sending the same again after the seconds named is right, and the client does it by itself. */
+function later(code: string, message: string, seconds: number): Response {
+  const response = refusal(503, code, message);
+  response.headers.set('Retry-After', String(seconds));
+  return response;
 }

@@ -2,9 +2,11 @@ import 'server-only';
 import { notFound, redirect } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { DataRefusal, isDatabaseDown } from '@/data/errors';
-import { log } from '@/data/log';
 import type { PersonView } from '@/data/people';
+import { ComesBack } from '@/ui/shell/comes-back';
 import { Notice } from '@/ui/shell/notice';
+import { rowId } from './handle';
+import { logDatabaseDown } from './log-database-down';
 import { viewer } from './session';
 
 /**
@@ -23,7 +25,7 @@ export async function guardedPage(load: (who: PersonView) => Promise<ReactNode>)
       missing = true;
       who = null;
     } else if (isDatabaseDown(error)) {
-      log.error({ err: error }, 'database not reachable');
+      logDatabaseDown(error);
       return <DatabaseDown />;
     } else {
       throw error;
@@ -37,21 +39,18 @@ export async function guardedPage(load: (who: PersonView) => Promise<ReactNode>)
 export function DatabaseDown() {
   return (
     <Notice title="The database can not be reached">
-      <p>Nothing is lost: what was stored is safe, and forms keep what was typed.</p>
+      <p>Nothing is lost: what was stored is safe, and what was typed in this tab is kept in it.</p>
+      <ComesBack />
       <p>
-        Start it again with <code className="figures">./oyakata start</code> in the folder of the program,
-        then{' '}
-        <a href="" className="underline">
-          reload this page
-        </a>
-        . The log lies in <code className="figures">.oyakata/log/mariadb.log</code>.
+        Whoever keeps the program starts the database again with{' '}
+        <code className="figures">./oyakata start</code>; its log lies in{' '}
+        <code className="figures">.oyakata/log/mariadb.log</code>.
       </p>
     </Notice>
   );
 }
 
+/** The number in a page's path; anything else is no page. */
 export function idOf(text: string): number {
-  const id = Number(text);
-  if (!Number.isInteger(id) || id < 1 || id > 2 ** 31 - 1) notFound();
-  return id;
+  return rowId(text) ?? notFound();
 }

@@ -1,29 +1,36 @@
 import 'server-only';
-import { getIronSession } from 'iron-session';
 import { cookies } from 'next/headers';
-import { findPerson, type PersonView } from '@/data/people';
+import type { PersonView } from '@/data/people';
+import { endSession, openSession, personOfSession } from '@/data/sessions';
 
-interface SessionContent {
-  personId?: number;
+/** Browsers do not tell ports apart in cookies: each installation has a name of its own in its cookie's. */
+const cookieName = () => `oyakata-${process.env.OYAKATA_INSTANCE ?? 'local'}`;
+
+async function token(): Promise<string | null> {
+  return (await cookies()).get(cookieName())?.value ?? null;
 }
 
-/** The sealed cookie that says who works here. See docs/decisions/0004-who-is-working.md for what it proves. */
-export async function session() {
-  const password = process.env.OYAKATA_SESSION_SECRET;
-  if (password === undefined || password.length < 32) {
-    throw new Error(
-      'OYAKATA_SESSION_SECRET is missing or shorter than 32 characters. Start with ./oyakata start.',
-    );
-  }
-  return getIronSession<SessionContent>(await cookies(), {
-    cookieName: 'oyakata',
-    password,
-    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: false, path: '/' },
+/** Who is working, or null when nobody has chosen a name yet. See docs/decisions/0004-who-is-working.md. */
+export async function viewer(): Promise<PersonView | null> {
+  const present = await token();
+  return present === null ? null : personOfSession(present);
+}
+
+/** Begins to work as somebody; the session before ends. */
+export async function beginSession(personId: number): Promise<void> {
+  await finishSession();
+  (await cookies()).set(cookieName(), await openSession(personId), {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: false,
+    path: '/',
   });
 }
 
-/** Who is working, or null when nobody has chosen a name yet. */
-export async function viewer(): Promise<PersonView | null> {
-  const { personId } = await session();
-  return personId === undefined ? null : findPerson(personId);
+/** Ends the session on the server and takes the cookie away. */
+export async function finishSession(): Promise<void> {
+  const present = await token();
+  if (present === null) return;
+  await endSession(present);
+  (await cookies()).delete(cookieName());
 }

@@ -37,7 +37,12 @@ const rowId = exactWhole(1, 'Give an id.').required('Give an id.');
 const draftVersion = exactWhole(0, 'Give the draft version.').required('Give the draft version.');
 
 /** Body of saving a draft. */
-export const saveDraftSchema = object({ form: draftSchema.required('Send the form.'), draftVersion });
+export const saveDraftSchema = object({
+  form: draftSchema.required('Send the form.'),
+  draftVersion,
+  /** Pages of releases before it came do not send it. */
+  saveId: exactText(36).uuid('Send a UUID made by the client.'),
+});
 
 /** Body of handing an exercise out. */
 export const handOutSchema = object({

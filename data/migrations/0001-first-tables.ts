@@ -1,22 +1,22 @@
 import type { QueryInterface } from 'sequelize';
 
 const TABLES = [
-  `CREATE TABLE people (
+  `CREATE TABLE IF NOT EXISTS people (
     id INT AUTO_INCREMENT PRIMARY KEY,
     name VARCHAR(120) NOT NULL,
     role VARCHAR(20) NOT NULL CHECK (role IN ('instructor', 'student'))
   )`,
-  `CREATE TABLE classes (
+  `CREATE TABLE IF NOT EXISTS classes (
     id INT AUTO_INCREMENT PRIMARY KEY,
     name VARCHAR(120) NOT NULL,
     instructor_id INT NOT NULL REFERENCES people (id)
   )`,
-  `CREATE TABLE enrolments (
+  `CREATE TABLE IF NOT EXISTS enrolments (
     class_id INT NOT NULL REFERENCES classes (id),
     student_id INT NOT NULL REFERENCES people (id),
     PRIMARY KEY (class_id, student_id)
   )`,
-  `CREATE TABLE exercises (
+  `CREATE TABLE IF NOT EXISTS exercises (
     id INT AUTO_INCREMENT PRIMARY KEY,
     class_id INT NOT NULL REFERENCES classes (id),
     draft JSON NOT NULL,
@@ -24,7 +24,7 @@ const TABLES = [
     created_at DATETIME(3) NOT NULL,
     updated_at DATETIME(3) NOT NULL
   )`,
-  `CREATE TABLE revisions (
+  `CREATE TABLE IF NOT EXISTS revisions (
     id INT AUTO_INCREMENT PRIMARY KEY,
     exercise_id INT NOT NULL REFERENCES exercises (id),
     number INT NOT NULL,
@@ -33,7 +33,7 @@ const TABLES = [
     issued_at DATETIME(3) NOT NULL,
     UNIQUE (exercise_id, number)
   )`,
-  `CREATE TABLE attempts (
+  `CREATE TABLE IF NOT EXISTS attempts (
     id INT AUTO_INCREMENT PRIMARY KEY,
     revision_id INT NOT NULL REFERENCES revisions (id),
     student_id INT NOT NULL REFERENCES people (id),
@@ -41,7 +41,7 @@ const TABLES = [
     created_at DATETIME(3) NOT NULL,
     UNIQUE (revision_id, student_id, try_number)
   )`,
-  `CREATE TABLE entries (
+  `CREATE TABLE IF NOT EXISTS entries (
     seq BIGINT AUTO_INCREMENT PRIMARY KEY,
     client_id CHAR(36) NOT NULL UNIQUE,
     attempt_id INT NOT NULL REFERENCES attempts (id),
@@ -51,7 +51,7 @@ const TABLES = [
     server_time DATETIME(3) NOT NULL,
     KEY (attempt_id, seq)
   )`,
-  `CREATE TABLE marks (
+  `CREATE TABLE IF NOT EXISTS marks (
     attempt_id INT PRIMARY KEY REFERENCES attempts (id),
     mark JSON NOT NULL,
     total DECIMAL(5, 1) NOT NULL,
@@ -63,6 +63,7 @@ const TABLES = [
 /** Tables whose rows are never changed nor deleted; the database itself refuses it. */
 const FROZEN = ['revisions', 'entries', 'marks'];
 
+/** Can be repeated: a first start that was cut off goes on from where it came to. */
 export async function up(queryInterface: QueryInterface): Promise<void> {
   for (const table of TABLES) {
     await queryInterface.sequelize.query(`${table} ENGINE = InnoDB DEFAULT CHARSET = utf8mb4`);
@@ -70,24 +71,9 @@ export async function up(queryInterface: QueryInterface): Promise<void> {
   for (const table of FROZEN) {
     for (const action of ['UPDATE', 'DELETE']) {
       await queryInterface.sequelize.query(
-        `CREATE TRIGGER ${table}_no_${action.toLowerCase()} BEFORE ${action} ON ${table} FOR EACH ROW
+        `CREATE TRIGGER IF NOT EXISTS ${table}_no_${action.toLowerCase()} BEFORE ${action} ON ${table} FOR EACH ROW
          SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '${table} are append-only'`,
       );
     }
-  }
-}
-
-export async function down(queryInterface: QueryInterface): Promise<void> {
-  for (const table of [
-    'marks',
-    'entries',
-    'attempts',
-    'revisions',
-    'exercises',
-    'enrolments',
-    'classes',
-    'people',
-  ]) {
-    await queryInterface.dropTable(table);
   }
 }

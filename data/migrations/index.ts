@@ -1,10 +1,18 @@
 import type { QueryInterface } from 'sequelize';
 import * as firstTables from './0001-first-tables';
+import * as sessions from './0002-sessions';
 
-interface Migration {
-  up: (queryInterface: QueryInterface) => Promise<void>;
-  down: (queryInterface: QueryInterface) => Promise<void>;
+export interface MigrationStep {
+  name: string;
+  up: (queryInterface: QueryInterface) => Promise<unknown>;
 }
 
-/** All migrations in their order. A landed one is never changed; a change is a new one. */
-export const MIGRATIONS: Record<string, Migration> = { '0001-first-tables': firstTables };
+/**
+ * All migrations in their order, each as the steps that are noted one by one. The database commits every change of a
+ * table at once, so a step must be one that can be repeated: a cut may fall between the step and its note.
+ * A landed step keeps its name and its effect; a change is a new migration.
+ */
+export const MIGRATIONS: readonly MigrationStep[] = [
+  { name: '0001-first-tables', up: firstTables.up },
+  ...sessions.steps.map(({ name, up }) => ({ name: `0002-sessions: ${name}`, up })),
+];

@@ -14,6 +14,8 @@ export class Exercise extends Model<InferAttributes<Exercise>, InferCreationAttr
   declare draft: string;
   /** Counts the savings of the draft, so that two windows do not overwrite each other unseen. */
   declare draftVersion: CreationOptional<number>;
+  /** Id of the last save, by which its repetition is known after a lost answer. */
+  declare draftSaveId: CreationOptional<string | null>;
   declare createdAt: Date;
   declare updatedAt: Date;
 
@@ -24,6 +26,7 @@ export class Exercise extends Model<InferAttributes<Exercise>, InferCreationAttr
         classId: { type: DataTypes.INTEGER, allowNull: false },
         draft: { type: DataTypes.TEXT('long'), allowNull: false },
         draftVersion: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
+        draftSaveId: { type: DataTypes.CHAR(36), allowNull: true, defaultValue: null },
         createdAt: { type: DataTypes.DATE(3), allowNull: false },
         updatedAt: { type: DataTypes.DATE(3), allowNull: false },
       },

@@ -12,6 +12,7 @@ import { STATE_WORDS, StateMark } from '../kit/state-mark';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { send } from '../shell/send';
+import { useRefresh } from '../shell/use-refresh';
 
 export interface ClassBoardProps extends ClassBoard {
   who: { name: string; role: string };
@@ -22,6 +23,7 @@ const COUNTED: readonly AttemptState[] = ['waiting', 'measured', 'cutting', 'set
 /** The class: students down, exercises across, the state of each attempt where they meet. */
 export function ClassBoardView({ className, asOf, exercises, students, attempts, who }: ClassBoardProps) {
   const router = useRouter();
+  const refresh = useRefresh();
   const say = useToast();
   const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
   const instructor = who.role === 'instructor';
@@ -38,7 +40,7 @@ export function ClassBoardView({ className, asOf, exercises, students, attempts,
     setDiscarding(null);
     if (!sent.ok) return say(sent.message, 'bad');
     say('Draft discarded.');
-    router.refresh();
+    await refresh();
   }
 
   const keys = useMemo(

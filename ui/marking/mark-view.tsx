@@ -2,7 +2,6 @@
 
 import { format } from 'date-fns';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { Fragment, useMemo, useState } from 'react';
 import type { Entry } from '@/core/attempt';
 import {
@@ -22,7 +21,9 @@ import { StandingMark } from '../kit/state-mark';
 import { useToast } from '../kit/toast';
 import { RecordList } from '../recording/record-list';
 import { Header } from '../shell/header';
+import { KeptUnder, useKept } from '../shell/kept';
 import { send } from '../shell/send';
+import { useRefresh } from '../shell/use-refresh';
 
 export interface MarkViewProps {
   attemptId: number;
@@ -39,14 +40,22 @@ const SECTION_WORDS: Record<MarkSection, string> = { 'set-up': 'Set-up', passes:
 type Override = { points: string; reason: string };
 
 /** The proposed mark line by line, each with its reason and evidence; the instructor confirms or overrides. */
-export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, who }: MarkViewProps) {
-  const router = useRouter();
+export function MarkView(props: MarkViewProps) {
+  return (
+    <KeptUnder name={`mark-${props.attemptId}`}>
+      <MarkSheet {...props} />
+    </KeptUnder>
+  );
+}
+
+function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: MarkViewProps) {
+  const refresh = useRefresh();
   const say = useToast();
   const derived = useMemo(() => derivePlan(plan), [plan]);
   const proposal = useMemo(() => proposeMark(derived, entries), [derived, entries]);
-  const [overrides, setOverrides] = useState<Record<string, Override>>({});
-  const [comment, setComment] = useState('');
-  const [capReason, setCapReason] = useState('');
+  const [overrides, setOverrides] = useKept<Record<string, Override>>('overrides', {});
+  const [comment, setComment] = useKept('comment', '');
+  const [capReason, setCapReason] = useKept('cap', '');
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [asking, setAsking] = useState(false);
@@ -63,10 +72,8 @@ export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, w
   const total = mark?.mark.total ?? (cap !== null && capReason.trim() === '' ? Math.min(sum, cap.most) : sum);
 
   function override(id: string, change: Partial<Override>) {
-    setOverrides((before) => {
-      const present = before[id] ?? { points: '', reason: '' };
-      return { ...before, [id]: { ...present, ...change } };
-    });
+    const present = overrides[id] ?? { points: '', reason: '' };
+    setOverrides({ ...overrides, [id]: { ...present, ...change } });
   }
 
   async function confirm() {
@@ -83,7 +90,10 @@ export function MarkView({ attemptId, plan, student, tryNumber, entries, mark, w
       return;
     }
     say(`${student}: marked ${total}.`);
-    router.refresh();
+    setOverrides({});
+    setComment('');
+    setCapReason('');
+    await refresh();
   }
 
   return (

@@ -4,7 +4,7 @@ import { yupResolver } from '@hookform/resolvers/yup';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { PLAN_STAGES, planSchema, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
 import { fitOf, formOf, pitchOf, printTpi } from '@/core/thread';
@@ -27,7 +27,8 @@ import { PlanTargetStrip } from './plan-target-strip';
 import { PlanningProvider } from './planning-context';
 import { StageFields } from './stages/stage-fields';
 import { stageResults, stageTitle } from './stage-results';
-import { readBackup, useDraftSaving, type SavingState } from './use-draft-saving';
+import { ConflictDialog } from './conflict-dialog';
+import { useDraftSaving, type SavingState } from './use-draft-saving';
 
 const PassChart = dynamic(() => import('./pass-chart'), {
   ssr: false,
@@ -46,6 +47,7 @@ export interface PlanningViewProps {
   exerciseId: number;
   draft: PlanForm;
   draftVersion: number;
+  draftSaveId?: string | null;
   revisions: { number: number; issuedAt: string }[];
   students: HandOutStudent[];
   who: { name: string; role: string };
@@ -53,7 +55,7 @@ export interface PlanningViewProps {
 
 /** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
 export function PlanningView(props: PlanningViewProps) {
-  const { exerciseId, draft, draftVersion, revisions, students, who } = props;
+  const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, who } = props;
   const router = useRouter();
   const say = useToast();
   const show = useShowLength();
@@ -64,16 +66,15 @@ export function PlanningView(props: PlanningViewProps) {
   });
   const values = useWatch({ control: form.control }) as PlanForm;
   const read = useMemo(() => readPlan(values), [values]);
-  const saving = useDraftSaving(exerciseId, values, draftVersion);
+  const saving = useDraftSaving(exerciseId, values, { form: draft, draftVersion, draftSaveId }, (typed) =>
+    form.reset(typed, { keepDefaultValues: true }),
+  );
   const [stage, setStage] = useState<PlanStageId>('thread');
   const [tab, setTab] = useState('section');
   const [pass, setPass] = useState<number | null>(null);
   const [handingOut, setHandingOut] = useState(false);
 
-  useEffect(() => {
-    const backup = readBackup(exerciseId, draftVersion);
-    if (backup !== null) form.reset(backup, { keepDefaultValues: true });
-  }, [exerciseId, draftVersion, form]);
+  const [choosing, setChoosing] = useState(true);
 
   const { dirtyFields, touchedFields } = form.formState;
   const touched = (field: string) =>
@@ -110,6 +111,7 @@ export function PlanningView(props: PlanningViewProps) {
   );
 
   async function handOut(studentIds: number[]): Promise<string | null> {
+    if (saving.conflict !== null) return 'Choose first between the two versions of this exercise.';
     if (!(await form.trigger())) return 'The plan has a field to mend first.';
     const version = await saving.settledVersion();
     const sent = await send<{ revision: number; attempts: { id: number }[] }>(
@@ -157,7 +159,7 @@ export function PlanningView(props: PlanningViewProps) {
     <PlanningProvider value={{ form, values, read, touched }}>
       <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)_auto]">
         <Header who={who} title={values.title === '' ? 'New exercise' : values.title} keys={keys}>
-          <SavingText state={saving.state} problem={saving.problem} />
+          <SavingText state={saving.state} problem={saving.problem} onChoose={() => setChoosing(true)} />
           {revisions[0] !== undefined && (
             <span className="text-sm text-ink-soft">revision {revisions[0].number} is handed out</span>
           )}
@@ -280,6 +282,14 @@ export function PlanningView(props: PlanningViewProps) {
           />
         )}
       </div>
+      {saving.conflict !== null && (
+        <ConflictDialog
+          conflict={saving.conflict}
+          open={choosing}
+          onOpenChange={setChoosing}
+          onSettle={saving.settle}
+        />
+      )}
       <HandOutDialog
         open={handingOut && read.plan !== null}
         onOpenChange={setHandingOut}
@@ -295,17 +305,33 @@ function stillToMend(count: number): string {
   return `${count} ${count === 1 ? 'field' : 'fields'} to mend before it can be handed out.`;
 }
 
-function SavingText({ state, problem }: { state: SavingState; problem: string | null }) {
+function SavingText({
+  state,
+  problem,
+  onChoose,
+}: {
+  state: SavingState;
+  problem: string | null;
+  onChoose: () => void;
+}) {
+  if (state === 'conflict') {
+    return (
+      <button type="button" onClick={onChoose} className="min-h-9 text-sm font-medium text-nogo underline">
+        Two versions: choose
+      </button>
+    );
+  }
   const text = {
     saved: 'Draft saved',
     typing: 'Draft changed',
     saving: 'Saving…',
-    failed: problem ?? 'Not saved',
+    waiting: `Not saved yet: ${problem ?? ''} It is sent by itself.`,
+    refused: problem ?? 'Not saved',
   }[state];
   return (
     <span
       role="status"
-      className={`min-w-0 truncate text-sm ${state === 'failed' ? 'font-medium text-nogo' : 'text-ink-soft'}`}
+      className={`min-w-0 truncate text-sm ${state === 'waiting' || state === 'refused' ? 'font-medium text-nogo' : 'text-ink-soft'}`}
     >
       {text}
     </span>

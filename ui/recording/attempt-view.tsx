@@ -13,6 +13,7 @@ import { StateMark } from '../kit/state-mark';
 import { Tabs } from '../kit/tabs';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
+import { KeptUnder, useKept } from '../shell/kept';
 import { AttemptStrip } from './attempt-strip';
 import { MeasurePanel } from './measure-panel';
 import { PassPanel } from './pass-panel';
@@ -42,12 +43,12 @@ export function AttemptView({
   tryNumber,
   revision,
   entries: first,
-  marked,
+  marked: firstMarked,
   who,
 }: AttemptViewProps) {
   const derived = useMemo(() => derivePlan(plan), [plan]);
-  const record = useRecord(attemptId, first);
-  const { entries } = record;
+  const record = useRecord(attemptId, first, firstMarked);
+  const { entries, marked } = record;
   const progress = useMemo(() => deriveAttempt(derived, entries, marked), [derived, entries, marked]);
   const instructor = who.role === 'instructor';
   const handedIn = progress.state === 'waiting';
@@ -105,88 +106,90 @@ export function AttemptView({
   ];
 
   return (
-    <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
-      <Header who={who} title={`${plan.title}: ${student}`} keys={keys}>
-        <StateMark state={progress.state} />
-        <span className="text-sm text-ink-soft tablet:hidden">
-          try {tryNumber} · revision {revision}
-        </span>
-      </Header>
-      <AttemptStrip derived={derived} progress={progress} />
-      <main className="grid min-h-0 grid-cols-[14.5rem_minmax(0,1fr)_22rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_19rem]">
-        <StageRail
-          dense
-          label="Set-up in the order of work"
-          stages={stages}
-          chosen={present}
-          onChoose={setChosen}
-        />
-        <div className="min-h-0 overflow-y-auto bg-paper-raised">
-          {step === undefined ? (
-            <PassPanel
-              derived={derived}
-              progress={progress}
-              canRecord={canRecord}
-              add={record.add}
-              onScratch={() => setChosen(null)}
-            />
-          ) : (
-            <StepPanel
-              key={step.step.id}
-              progress={step}
-              canRecord={canRecord}
-              canSignOff={instructor}
-              add={record.add}
-              onDone={() => setChosen(null)}
-            />
-          )}
-        </div>
-        <div className="flex min-h-0 flex-col border-l border-rule bg-paper">
-          <div className="min-h-0 flex-1">
-            <Tabs
-              label="Measure and record"
-              value={side}
-              onChange={setSide}
-              tabs={[
-                {
-                  id: 'measure',
-                  title: 'Measure',
-                  content: (
-                    <MeasurePanel
-                      derived={derived}
-                      progress={progress}
-                      canRecord={canRecord}
-                      add={record.add}
-                    />
-                  ),
-                },
-                {
-                  id: 'record',
-                  title: `Record (${liveEntries(entries).length})`,
-                  content: (
-                    <>
-                      {!marked && <NoteForm add={record.add} />}
-                      <RecordList
+    <KeptUnder name={`attempt-${attemptId}`}>
+      <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
+        <Header who={who} title={`${plan.title}: ${student}`} keys={keys}>
+          <StateMark state={progress.state} />
+          <span className="text-sm text-ink-soft tablet:hidden">
+            try {tryNumber} · revision {revision}
+          </span>
+        </Header>
+        <AttemptStrip derived={derived} progress={progress} />
+        <main className="grid min-h-0 grid-cols-[14.5rem_minmax(0,1fr)_22rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_19rem]">
+          <StageRail
+            dense
+            label="Set-up in the order of work"
+            stages={stages}
+            chosen={present}
+            onChoose={setChosen}
+          />
+          <div className="min-h-0 overflow-y-auto bg-paper-raised">
+            {step === undefined ? (
+              <PassPanel
+                derived={derived}
+                progress={progress}
+                canRecord={canRecord}
+                add={record.add}
+                onScratch={() => setChosen(null)}
+              />
+            ) : (
+              <StepPanel
+                key={step.step.id}
+                progress={step}
+                canRecord={canRecord}
+                canSignOff={instructor}
+                add={record.add}
+                onDone={() => setChosen(null)}
+              />
+            )}
+          </div>
+          <div className="flex min-h-0 flex-col border-l border-rule bg-paper">
+            <div className="min-h-0 flex-1">
+              <Tabs
+                label="Measure and record"
+                value={side}
+                onChange={setSide}
+                tabs={[
+                  {
+                    id: 'measure',
+                    title: 'Measure',
+                    content: (
+                      <MeasurePanel
                         derived={derived}
-                        entries={entries}
-                        onStrike={marked || !canRecord ? undefined : record.add}
+                        progress={progress}
+                        canRecord={canRecord}
+                        add={record.add}
                       />
-                    </>
-                  ),
-                },
-              ]}
+                    ),
+                  },
+                  {
+                    id: 'record',
+                    title: `Record (${liveEntries(entries).length})`,
+                    content: (
+                      <>
+                        {!marked && <NoteForm add={record.add} />}
+                        <RecordList
+                          derived={derived}
+                          entries={entries}
+                          onStrike={marked || !canRecord ? undefined : record.add}
+                        />
+                      </>
+                    ),
+                  },
+                ]}
+              />
+            </div>
+            <Foot
+              attemptId={attemptId}
+              state={progress.state}
+              instructor={instructor}
+              hasFinal={progress.final !== null}
+              add={record.add}
             />
           </div>
-          <Foot
-            attemptId={attemptId}
-            state={progress.state}
-            instructor={instructor}
-            hasFinal={progress.final !== null}
-            add={record.add}
-          />
-        </div>
-      </main>
-    </div>
+        </main>
+      </div>
+    </KeptUnder>
   );
 }
 
@@ -200,7 +203,7 @@ function presentStep(progress: ReturnType<typeof deriveAttempt>): string {
 }
 
 function NoteForm({ add }: { add: ReturnType<typeof useRecord>['add'] }) {
-  const [text, setText] = useState('');
+  const [text, setText] = useKept('note', '');
   const [problem, setProblem] = useState<string | undefined>();
   return (
     <form

@@ -9,6 +9,7 @@ import { Field } from '../kit/field';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';
 import { dialText } from '../units/dial-text';
+import { useKept } from '../shell/kept';
 import { useShowLength } from '../units/display-unit';
 
 const EMPTY = { start: '', middle: '', end: '', crest: '', wire: '' };
@@ -26,7 +27,7 @@ export function MeasurePanel({
   add: AttemptRecord['add'];
 }) {
   const show = useShowLength();
-  const [values, setValues] = useState(EMPTY);
+  const [values, setValues] = useKept('measurement', EMPTY);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const unit = derived.thread.unit;
   const { overWires } = derived;

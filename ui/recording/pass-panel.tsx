@@ -8,6 +8,7 @@ import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Figure } from '../kit/figure';
 import { Message } from '../kit/message';
+import { useKept } from '../shell/kept';
 import { useShowLength } from '../units/display-unit';
 import { dialFigures, dialText } from '../units/dial-text';
 import type { AttemptRecord } from './use-record';
@@ -35,7 +36,7 @@ export function PassPanel({
   onScratch: () => void;
 }) {
   const show = useShowLength();
-  const [own, setOwn] = useState('');
+  const [own, setOwn] = useKept('own-reading', '');
   const [problem, setProblem] = useState<string | undefined>();
   const { next, reading, remaining, cut, steps } = progress;
   const { perTurn } = derived.plan.dial;

@@ -7,6 +7,7 @@ import type { DerivedPlan } from '@/core/plan';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';
+import { useKept } from '../shell/kept';
 import type { AttemptRecord } from './use-record';
 import { entryText } from './entry-text';
 
@@ -100,14 +101,16 @@ function StrikeDialog({
   onStrike: AttemptRecord['add'];
   onClose: () => void;
 }) {
-  const [reason, setReason] = useState('');
+  const [reason, setReason] = useKept(`strike-${entry.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
   const { title, detail } = entryText(entry, derived);
 
   async function strike() {
     const added = await onStrike({ kind: 'strike', entryId: entry.id, reason });
-    if (added.ok) onClose();
-    else setProblem(added.fields.reason ?? added.message);
+    if (added.ok) {
+      setReason('');
+      onClose();
+    } else setProblem(added.fields.reason ?? added.message);
   }
 
   return (

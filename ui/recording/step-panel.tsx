@@ -9,6 +9,7 @@ import { Field } from '../kit/field';
 import { Message } from '../kit/message';
 import { StandingMark } from '../kit/state-mark';
 import type { AttemptRecord, EntryFields } from './use-record';
+import { useKept } from '../shell/kept';
 import { standingOf } from './standing-of';
 
 /** One step of the set-up, large: what to do, what is expected, and the place for what was set. */
@@ -26,7 +27,7 @@ export function StepPanel({
   onDone: () => void;
 }) {
   const { step, entry, verdict } = progress;
-  const [value, setValue] = useState('');
+  const [value, setValue] = useKept(`step-${step.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
   const recorded =
     entry?.content.kind === 'step' && entry.content.value !== null && step.expected !== null

@@ -1,13 +1,12 @@
 import { act, renderHook } from '@testing-library/react';
 import { recordOf } from '@/core/test/record';
-import { send } from '../shell/send';
+import { ask, send } from '../shell/send';
 import { useRecord } from './use-record';
 
-const refresh = jest.fn();
-const router = { refresh };
-jest.mock('next/navigation', () => ({ useRouter: () => router }));
-jest.mock('../shell/send', () => ({ send: jest.fn() }));
+jest.mock('../shell/send', () => ({ send: jest.fn(), ask: jest.fn() }));
 const sent = jest.mocked(send);
+const asked = jest.mocked(ask);
+const refusal = { ok: false, code: 'invalid', later: false, answer: null } as const;
 
 const [first, second] = recordOf([
   { kind: 'note', text: 'first' },
@@ -18,7 +17,8 @@ const idSent = (call: number) => (sent.mock.calls[call]?.[2] as { id: string }).
 
 beforeEach(() => {
   sent.mockReset();
-  refresh.mockReset();
+  asked.mockReset();
+  asked.mockResolvedValue({ ok: true, value: { entries: [], marked: false } });
 });
 afterEach(() => jest.useRealTimers());
 
@@ -29,21 +29,21 @@ test('an entry is sent with an id and a time of its own, and stands in the recor
   expect(sent).toHaveBeenCalledWith('POST', '/api/attempts/7/entries', expect.objectContaining(NOTE));
   expect(idSent(0)).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
   expect(result.current.entries).toEqual([first, second]);
-  expect(refresh).toHaveBeenCalledTimes(1);
+  expect(asked).toHaveBeenCalledWith('/api/attempts/7/news?after=1');
 });
 
-test('what the server then brings along is not shown twice', async () => {
+test('what the news brings along is not shown twice, and what others wrote stands in the order of the record', async () => {
   sent.mockResolvedValue({ ok: true, value: second });
-  const { result, rerender } = renderHook(({ entries }) => useRecord(7, entries), {
-    initialProps: { entries: [first] },
-  });
+  const other = { ...second, id: 'other' };
+  asked.mockResolvedValue({ ok: true, value: { entries: [other, second], marked: true } });
+  const { result } = renderHook(() => useRecord(7, [first]));
   await act(async () => void (await result.current.add(NOTE)));
-  rerender({ entries: [first, second] });
-  expect(result.current.entries).toEqual([first, second]);
+  expect(result.current.entries).toEqual([first, other, second]);
+  expect(result.current.marked).toBe(true);
 });
 
 test('after a lost answer the same entry goes with the same id, another one with a new id', async () => {
-  sent.mockResolvedValue({ ok: false, message: 'The server does not answer.', fields: [] });
+  sent.mockResolvedValue({ ...refusal, message: 'The server does not answer.', fields: [] });
   const { result } = renderHook(() => useRecord(7, []));
   const add = (fields: Record<string, string>) => act(async () => void (await result.current.add(fields)));
   await add(NOTE);
@@ -64,7 +64,7 @@ test('the same entry after one that was taken is a new one', async () => {
 
 test('a refusal comes back by field', async () => {
   sent.mockResolvedValue({
-    ok: false,
+    ...refusal,
     message: 'Type the note.',
     fields: [{ field: 'text', message: 'Type the note.' }],
   });
@@ -94,16 +94,18 @@ test('while one is on its way a second is not sent', async () => {
   expect(result.current.busy).toBe(false);
 });
 
-test('the record of others is fetched every ten seconds while the page is seen', () => {
+test('news is asked for every ten seconds while the page is seen; no news changes nothing', async () => {
   jest.useFakeTimers();
-  const { unmount } = renderHook(() => useRecord(7, []));
-  act(() => jest.advanceTimersByTime(21_000));
-  expect(refresh).toHaveBeenCalledTimes(2);
+  asked.mockResolvedValue({ ...refusal, message: 'The server does not answer.', fields: [] });
+  const { result, unmount } = renderHook(() => useRecord(7, [first], true));
+  await act(() => jest.advanceTimersByTimeAsync(21_000));
+  expect(asked).toHaveBeenCalledTimes(2);
+  expect(result.current).toMatchObject({ entries: [first], marked: true });
   const hidden = jest.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
-  act(() => jest.advanceTimersByTime(20_000));
-  expect(refresh).toHaveBeenCalledTimes(2);
+  await act(() => jest.advanceTimersByTimeAsync(20_000));
+  expect(asked).toHaveBeenCalledTimes(2);
   hidden.mockRestore();
   unmount();
-  act(() => jest.advanceTimersByTime(20_000));
-  expect(refresh).toHaveBeenCalledTimes(2);
+  await act(() => jest.advanceTimersByTimeAsync(20_000));
+  expect(asked).toHaveBeenCalledTimes(2);
 });

@@ -1,48 +1,73 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Entry } from '@/core/attempt';
-import { send } from '../shell/send';
+import { newId } from '../shell/new-id';
+import { ask, send } from '../shell/send';
 
-const REFRESH_MS = 10_000;
+const NEWS_MS = 10_000;
 
 export type EntryFields = Record<string, string>;
 
+interface News {
+  entries: Entry[];
+  marked: boolean;
+}
+
+interface Pending {
+  key: string;
+  id: string;
+  deviceTime: string;
+}
+
 /**
  * The record of an attempt in the browser, and the one way to add to it. A refused entry leaves everything typed as it
- * was, with the messages by field; sending again uses the same id, so that nothing is recorded twice.
+ * was, with the messages by field; sending again uses the same id and time, so that nothing is recorded twice. What
+ * others write comes as news; news that does not come changes nothing on the page.
  */
-export function useRecord(attemptId: number, first: readonly Entry[]) {
-  const router = useRouter();
+export function useRecord(attemptId: number, first: readonly Entry[], firstMarked = false) {
+  /** What the server has told, in its order. */
+  const [told, setTold] = useState<readonly Entry[]>(first);
   const [added, setAdded] = useState<readonly Entry[]>([]);
+  const [marked, setMarked] = useState(firstMarked);
   const entries = useMemo(
-    () => [...first, ...added.filter(({ id }) => first.every((entry) => entry.id !== id))],
-    [first, added],
+    () => [...told, ...added.filter(({ id }) => told.every((entry) => entry.id !== id))],
+    [told, added],
   );
   const [busy, setBusy] = useState(false);
-  const [pending, setPending] = useState<{ key: string; id: string } | null>(null);
+  const [pending, setPending] = useState<Pending | null>(null);
+  const known = useRef(told);
+
+  const lookForNews = useCallback(async () => {
+    const sent = await ask<News>(`/api/attempts/${attemptId}/news?after=${known.current.length}`);
+    if (!sent.ok) return;
+    setMarked(sent.value.marked);
+    if (sent.value.entries.length === 0) return;
+    // Two looks may be under way at once: what is known by now is not told twice.
+    const fresh = sent.value.entries.filter(({ id }) => known.current.every((entry) => entry.id !== id));
+    known.current = [...known.current, ...fresh];
+    setTold(known.current);
+  }, [attemptId]);
 
   // Others write in the same record: the instructor signs off on a tablet while the student waits at the lathe.
   useEffect(() => {
-    const timer = window.setInterval(
-      () => document.visibilityState === 'visible' && router.refresh(),
-      REFRESH_MS,
-    );
+    const look = () => void (document.visibilityState === 'visible' && lookForNews());
+    const timer = window.setInterval(look, NEWS_MS);
     return () => window.clearInterval(timer);
-  }, [router]);
+  }, [lookForNews]);
 
   async function add(
     fields: EntryFields,
   ): Promise<{ ok: true } | { ok: false; message: string; fields: Record<string, string> }> {
     if (busy) return { ok: false, message: 'The entry before is still being sent.', fields: {} };
     const key = JSON.stringify(fields);
-    const id = pending?.key === key ? pending.id : newEntryId();
-    setPending({ key, id });
+    const { id, deviceTime } =
+      pending?.key === key ? pending : { id: newId(), deviceTime: new Date().toISOString() };
+    setPending({ key, id, deviceTime });
     setBusy(true);
     const sent = await send<Entry>('POST', `/api/attempts/${attemptId}/entries`, {
       id,
-      deviceTime: new Date().toISOString(),
+      deviceTime,
       ...fields,
     });
     setBusy(false);
@@ -55,20 +80,11 @@ export function useRecord(attemptId: number, first: readonly Entry[]) {
     }
     setPending(null);
     setAdded((before) => [...before, sent.value]);
-    router.refresh();
+    void lookForNews();
     return { ok: true };
   }
 
-  return { entries, busy, add };
+  return { entries, marked, busy, add };
 }
 
 export type AttemptRecord = ReturnType<typeof useRecord>;
-
-/** A random UUID; `crypto.randomUUID` exists only on secure origins, and a shop's server may be plain http. */
-function newEntryId(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
-  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;
-  const hex = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
-}

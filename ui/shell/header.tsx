@@ -5,6 +5,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Choice } from '../kit/choice';
 import { Dialog } from '../kit/dialog';
 import { useDisplayUnit, type DisplayUnit } from '../units/display-unit';
+import { TouchLine } from './touch-line';
 import { writeSetting } from './settings';
 import { useKeys, useSingleKeysOn, type KeyBinding } from './use-keys';
 
@@ -80,6 +81,7 @@ export function Header({
       >
         ?
       </button>
+      <TouchLine />
       <HelpDialog open={help} onOpenChange={setHelp} keys={all} />
     </header>
   );

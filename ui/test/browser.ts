@@ -1,5 +1,7 @@
-/** For tests: what jsdom leaves out and Radix or the drawings ask for. */
+/** For tests: what jsdom leaves out and Radix or the drawings ask for; what one test typed is not kept for the next. */
 export function completeBrowser(): void {
+  beforeEach(() => window.sessionStorage.clear());
+  AbortSignal.timeout ??= () => new AbortController().signal;
   globalThis.ResizeObserver = class {
     observe() {}
     unobserve() {}
@@ -7,12 +9,14 @@ export function completeBrowser(): void {
   };
 }
 
-/** For tests: answers every fetch with a status and a body, and tells what was sent. */
+/** For tests: answers every fetch with a status and a body, and tells what was sent. There is never any news. */
 export function answerFetch(status: number, body: unknown) {
   const sent: { url: string; body: unknown }[] = [];
   globalThis.fetch = ((url: string, init?: { body?: string }) => {
-    sent.push({ url, body: init?.body === undefined ? undefined : (JSON.parse(init.body) as unknown) });
-    return Promise.resolve({ ok: status < 400, status, json: () => Promise.resolve(body) });
+    if (!url.includes('/news'))
+      sent.push({ url, body: init?.body === undefined ? undefined : (JSON.parse(init.body) as unknown) });
+    const [code, answer] = url.includes('/news') ? [200, { entries: [], marked: false }] : [status, body];
+    return Promise.resolve({ ok: code < 400, status: code, json: () => Promise.resolve(answer) });
   }) as unknown as typeof fetch;
   return sent;
 }

@@ -1,15 +1,12 @@
-import { database } from '@/data/database';
-import { log } from '@/data/log';
+import { health } from '@/app/server/health';
 
 export const dynamic = 'force-dynamic';
 
-/** 200 when application and database answer, 503 when the database does not. */
+/** 200 when application, database and disk are well, else 503 with what is not. */
 export async function GET(): Promise<Response> {
-  try {
-    await database().sequelize.query('SELECT 1');
-    return Response.json({ status: 'ok', database: 'ok' });
-  } catch (error) {
-    log.error({ err: error }, 'health: database not reachable');
-    return Response.json({ status: 'failing', database: 'not reachable' }, { status: 503 });
-  }
+  const found = await health();
+  return Response.json(found, {
+    status: found.status === 'ok' ? 200 : 503,
+    headers: { 'Cache-Control': 'no-store' },
+  });
 }

@@ -1,24 +1,22 @@
-import { number, object } from 'yup';
+import { object } from 'yup';
+import { exactWhole } from '@/core/json';
 import { findPerson } from '@/data/people';
-import { guarded, refuseIssues } from '@/app/server/handle';
-import { session } from '@/app/server/session';
+import { guarded, handleUnknown, refuseIssues } from '@/app/server/handle';
+import { beginSession, finishSession } from '@/app/server/session';
 
-const schema = object({ personId: number().integer().min(1).required('Choose a name.') });
+const UNKNOWN = 'Choose a name of the list.';
+const schema = object({ personId: exactWhole(1, UNKNOWN).required(UNKNOWN) });
 
 /** Says who works here: `{ "personId": 1 }`. */
-export const POST = guarded(async (request) => {
-  const body: unknown = await request.json().catch(() => null);
-  const valid = await schema.isValid(body);
-  const person = valid ? await findPerson((body as { personId: number }).personId) : null;
-  if (person === null) return refuseIssues([{ field: 'personId', message: 'Choose a name of the list.' }]);
-  const current = await session();
-  current.personId = person.id;
-  await current.save();
+export const POST = handleUnknown(schema, async ({ personId }) => {
+  const person = await findPerson(personId);
+  if (person === null) return refuseIssues([{ field: 'personId', message: UNKNOWN }]);
+  await beginSession(person.id);
   return Response.json({ person });
 });
 
-/** Forgets who works here. */
+/** Ends the session: the cookie is worth nothing afterwards, wherever it was copied to. */
 export const DELETE = guarded(async () => {
-  (await session()).destroy();
+  await finishSession();
   return new Response(null, { status: 204 });
 });

@@ -14,6 +14,7 @@ export default async function PlanningPage({ params }: { params: Promise<{ id: s
         exerciseId={exercise.id}
         draft={exercise.form}
         draftVersion={exercise.draftVersion}
+        draftSaveId={exercise.draftSaveId}
         revisions={exercise.revisions.map(({ number, issuedAt }) => ({ number, issuedAt }))}
         students={exercise.students}
         who={who}

@@ -1,14 +1,10 @@
-import { number } from 'yup';
+import { exactWhole } from '@/core/json';
 import { markFormSchema } from '@/core/marking';
 import { markAttempt } from '@/data/marks';
 import { handle, refuseIssues } from '@/app/server/handle';
 
 const schema = markFormSchema.shape({
-  entriesSeen: number()
-    .typeError('Give a number.')
-    .integer()
-    .min(0)
-    .required('Say how many entries you saw.'),
+  entriesSeen: exactWhole(0, 'Say how many entries you saw.').required('Say how many entries you saw.'),
 });
 
 /** Confirms the mark of an attempt; it is final. */

@@ -1,0 +1,69 @@
+import 'server-only';
+import { QueryTypes, Sequelize } from 'sequelize';
+import { database } from './database';
+import { mariadbDriver } from './mariadb-driver';
+
+/** What the running application may do to each table, beyond reading it. What is not listed is refused by the database. */
+export const APPLICATION_MAY: Readonly<Record<string, string>> = {
+  migrations: '',
+  people: '',
+  classes: '',
+  enrolments: '',
+  exercises: 'INSERT, DELETE, UPDATE (draft, draft_version, draft_save_id, updated_at)',
+  revisions: 'INSERT',
+  attempts: 'INSERT',
+  entries: 'INSERT',
+  marks: 'INSERT',
+  sessions: 'INSERT, UPDATE (seen_at, ended_at)',
+};
+
+/** The statements that give a user just that. @param account quoted, such as `'oyakata'@'127.0.0.1'` */
+export function grantStatements(account: string, schema: string): string[] {
+  return Object.entries(APPLICATION_MAY).map(
+    ([table, more]) =>
+      `GRANT SELECT${more === '' ? '' : `, ${more}`} ON \`${schema}\`.\`${table}\` TO ${account}`,
+  );
+}
+
+export type Granted =
+  | { done: true }
+  /** One user for everything: the database can not hold the application back. */
+  | { done: false; why: 'one-user' }
+  /** The user of migrations may not grant: an administrator runs the statements once. */
+  | { done: false; why: 'may-not-grant'; statements: string[] };
+
+/**
+ * Takes everything from the application's user and gives it what APPLICATION_MAY says. Runs as the user of migrations.
+ * @param applicationUrl the URL with which the application will connect
+ */
+export async function grantApplication(applicationUrl: string): Promise<Granted> {
+  const { sequelize } = database();
+  const own = await accountOf(sequelize);
+  const application = new Sequelize(applicationUrl.replace(/^mysql:/, 'mariadb:'), {
+    dialect: 'mariadb',
+    dialectModule: mariadbDriver,
+    logging: false,
+  });
+  const other = await accountOf(application).finally(() => application.close());
+  if (own.account === other.account) return { done: false, why: 'one-user' };
+  const quoted = other.account.replace(/^(.*)@(.*)$/, "'$1'@'$2'");
+  const statements = grantStatements(quoted, own.schema);
+  try {
+    // Granted anew as a whole, so that what an earlier release allowed does not stay.
+    await sequelize.query(`REVOKE ALL PRIVILEGES, GRANT OPTION FROM ${quoted}`);
+    await sequelize.query(`GRANT USAGE ON *.* TO ${quoted}`);
+    for (const statement of statements) await sequelize.query(statement);
+    return { done: true };
+  } catch {
+    return { done: false, why: 'may-not-grant', statements };
+  }
+}
+
+async function accountOf(sequelize: Sequelize): Promise<{ account: string; schema: string }> {
+  const [row] = await sequelize.query<{ account: string; name: string }>(
+    'SELECT CURRENT_USER() AS account, DATABASE() AS name',
+    { type: QueryTypes.SELECT },
+  );
+  if (row === undefined) throw new Error('The database does not say who is connected.');
+  return { account: row.account, schema: row.name };
+}

@@ -1,0 +1,37 @@
+'use client';
+
+import { format } from 'date-fns';
+import { Unplug } from 'lucide-react';
+import { useEffect } from 'react';
+import { ask } from './send';
+import { useTouch } from './touch';
+
+const WELL_EVERY_MS = 15_000;
+const LOST_EVERY_MS = 3000;
+
+/**
+ * Says since when the page is out of touch with the server, and nothing while all is well. It looks by itself, so that a
+ * page on which nothing is pressed knows it too, and goes away by itself.
+ */
+export function TouchLine() {
+  const { since, reason } = useTouch();
+  const lost = since !== null;
+  useEffect(() => {
+    const look = () => void (document.visibilityState === 'visible' && ask('/api/health'));
+    const timer = window.setInterval(look, lost ? LOST_EVERY_MS : WELL_EVERY_MS);
+    return () => window.clearInterval(timer);
+  }, [lost]);
+  if (since === null) return null;
+  return (
+    <p
+      role="status"
+      className="fixed bottom-3 left-1/2 z-50 flex w-max max-w-[92vw] -translate-x-1/2 items-center gap-2 border-l-4 border-brass-bright bg-dye-deep px-4 py-2 text-scribe shadow-lg print:hidden"
+    >
+      <Unplug aria-hidden className="size-5 shrink-0 text-brass-bright" />
+      <span>
+        <strong className="font-semibold">Out of touch since {format(since, 'HH:mm:ss')}.</strong> {reason}{' '}
+        What is typed stays; trying again.
+      </span>
+    </p>
+  );
+}
