@@ -15,6 +15,9 @@ export const metadata: Metadata = {
   description: 'Plan, hand out, record and mark single-point threading exercises on the manual lathe.',
 };
 
+/** Every page is made for its request: its scripts carry that answer's nonce (door/security-headers.ts). */
+export const dynamic = 'force-dynamic';
+
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">

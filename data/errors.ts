@@ -36,7 +36,7 @@ interface DriverError {
 
 function driverError(error: unknown): DriverError {
   const wrapped = (error as { original?: unknown; parent?: unknown } | null)?.original;
-  return (wrapped ?? error ?? {});
+  return wrapped ?? error ?? {};
 }
 
 const UNREACHABLE: ReadonlySet<string> = new Set([

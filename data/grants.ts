@@ -39,7 +39,9 @@ export type Granted =
 export async function grantApplication(applicationUrl: string): Promise<Granted> {
   const { sequelize } = database();
   const own = await accountOf(sequelize);
-  const application = new Sequelize(applicationUrl.replace(/^mysql:/, 'mariadb:'), {
+  // Without the database's name: before the first grant this user may not even enter it.
+  const server = applicationUrl.replace(/^mysql:/, 'mariadb:').replace(/\/[^/]*$/, '/');
+  const application = new Sequelize(server, {
     dialect: 'mariadb',
     dialectModule: mariadbDriver,
     logging: false,
@@ -50,8 +52,8 @@ export async function grantApplication(applicationUrl: string): Promise<Granted>
   const statements = grantStatements(quoted, own.schema);
   try {
     // Granted anew as a whole, so that what an earlier release allowed does not stay.
-    await sequelize.query(`REVOKE ALL PRIVILEGES, GRANT OPTION FROM ${quoted}`);
-    await sequelize.query(`GRANT USAGE ON *.* TO ${quoted}`);
+    const places = ['*', ...Object.keys(APPLICATION_MAY).map((table) => `\`${table}\``)];
+    for (const place of places) await revoke(sequelize, `\`${own.schema}\`.${place}`, quoted);
     for (const statement of statements) await sequelize.query(statement);
     return { done: true };
   } catch {
@@ -66,4 +68,14 @@ async function accountOf(sequelize: Sequelize): Promise<{ account: string; schem
   );
   if (row === undefined) throw new Error('The database does not say who is connected.');
   return { account: row.account, schema: row.name };
+}
+
+/** MariaDB: 1141 and 1147 say that there was nothing to take back. */
+const NOTHING_THERE: readonly unknown[] = [1141, 1147];
+
+async function revoke(sequelize: Sequelize, place: string, quoted: string): Promise<void> {
+  await sequelize.query(`REVOKE ALL PRIVILEGES ON ${place} FROM ${quoted}`).catch((error: unknown) => {
+    const { errno } = (error as { original?: { errno?: number } }).original ?? {};
+    if (!NOTHING_THERE.includes(errno)) throw error;
+  });
 }

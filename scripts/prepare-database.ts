@@ -1,16 +1,41 @@
+import { grantApplication } from '@/data/grants';
 import { closeDatabase } from '@/data/database';
-import { migrate } from '@/data/migrate';
+import { migrate, pendingMigrations, UnfitDatabase } from '@/data/migrate';
 import { loadDemoShop } from '@/demo/load-demo-shop';
 
-/** Run by the start command: tables up to date, demo shop into an empty database. */
-try {
+/**
+ * Run by the start command as the owner of the tables (OYAKATA_DATABASE_URL).
+ * `pending` prints the migrations that wait; `up` runs them, loads the demo shop into an empty database, and gives the
+ * application's user (of OYAKATA_APPLICATION_URL) what it may do.
+ */
+async function pending(): Promise<void> {
+  for (const name of await pendingMigrations()) console.log(name);
+}
+
+async function up(): Promise<void> {
   const done = await migrate();
   console.log(
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
   if (await loadDemoShop(new Date())) console.log('Demo shop loaded');
+  const granted = await grantApplication(process.env.OYAKATA_APPLICATION_URL ?? '');
+  if (granted.done) return;
+  if (granted.why === 'one-user') {
+    console.log(
+      'One user for everything: give OYAKATA_DATABASE_OWNER_URL too, and the application may do less',
+    );
+    return;
+  }
+  console.log('The owner may not grant; let an administrator run this once:');
+  granted.statements.forEach((statement) => console.log(`${statement};`));
+}
+
+try {
+  await (process.argv[2] === 'pending' ? pending() : up());
 } catch (error) {
-  console.log(`The database refused: ${error instanceof Error ? error.message : String(error)}`);
+  const message = error instanceof Error ? error.message : String(error);
+  console.log(error instanceof UnfitDatabase ? message : `The database refused: ${message}`);
+  console.error(error);
   process.exitCode = 1;
 }
 await closeDatabase();

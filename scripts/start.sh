@@ -1,16 +1,50 @@
-# ./oyakata start: everything from a fresh machine to a running application; quick when it has run before.
+# ./oyakata start: everything from a fresh machine to a running application; quick when it has run before, and an
+# update when the program has changed: what is new is prepared beside what runs, which goes on until all is ready.
 . "$OYAKATA_ROOT/scripts/lib/common.sh"
 . "$OYAKATA_ROOT/scripts/lib/packages.sh"
+. "$OYAKATA_ROOT/scripts/lib/secrets.sh"
 . "$OYAKATA_ROOT/scripts/lib/database.sh"
+. "$OYAKATA_ROOT/scripts/lib/release.sh"
 . "$OYAKATA_ROOT/scripts/lib/application.sh"
+. "$OYAKATA_ROOT/scripts/lib/backup.sh"
 
+check_settings
+need_room "$STATE" 30
 need_node
-make_state
+take_lock
 need_program curl curl
-need_modules
 start_database
-npm run --silent prepare-database >"$LOGS/prepare.log" 2>&1 ||
-  { tail -n 5 "$LOGS/prepare.log" >&2; fail "The tables could not be brought up to date." "See $LOGS/prepare.log; is the database of OYAKATA_DATABASE_URL reachable, and may its user make tables and triggers?"; }
-while read -r line; do say "$line"; done <"$LOGS/prepare.log"
-start_application
+finish_restore
+
+RELEASE="$(release_name)"
+BEFORE="$(cat -- "$STATE/release" 2>/dev/null || true)"
+if runs_already "$RELEASE"; then
+  say "The application runs already"
+  say "Oyakata is at $ADDRESS"
+  exit 0
+fi
+make_release "$RELEASE"
+
+stage "bringing the database up to date"
+PENDING="$(database_step pending)" || fail "${PENDING:-The database could not be asked.}" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
+stop_application
+if port_taken "$APP_PORT"; then
+  fail "Port $APP_PORT is taken by another program." "Choose another: OYAKATA_PORT=3211 ./oyakata start"
+fi
+if [ -n "$PENDING" ] && has_tables; then
+  say "Backup before the tables change: $(make_backup before-update)" || fail "No backup could be made, so the tables were not touched." "See $LOGS/backup.log."
+fi
+DONE="$(database_step up)" || fail "The tables could not be brought up to date. $DONE" "See $LOGS/prepare.log."
+while read -r line; do say "$line"; done <<<"$DONE"
+
+if ! run_application "$RELEASE"; then
+  end_own node "$APP_ARGUMENT" 3
+  tail -n 5 -- "$LOGS/boot.log" >&2 || true
+  if [ -z "$PENDING" ] && [ -n "$BEFORE" ] && [ "$BEFORE" != "$RELEASE" ] && release_whole "$BEFORE" && run_application "$BEFORE"; then
+    fail "The new release does not answer; the one before runs again at $ADDRESS." "See $LOGS/boot.log and $LOGS/app.log."
+  fi
+  need_room "$STATE" 20
+  fail "The application does not answer." "See $LOGS/boot.log and $LOGS/app.log."
+fi
+echo "$RELEASE" >"$STATE/release.making" && mv -f -- "$STATE/release.making" "$STATE/release"
 say "Oyakata is at $ADDRESS"

@@ -1,54 +1,62 @@
-# Build and server of the application.
+# The application's process: a release that runs on a state.
 
-export OYAKATA_DIST_DIR="${OYAKATA_DIST_DIR:-.next}"
-APP_PID="$STATE/app.pid"
+APP_ARGUMENT="--state=$STATE"
 ADDRESS="http://127.0.0.1:$APP_PORT"
-
-sources_hash() {
-  find app core data ui next.config.ts tsconfig.json postcss.config.mjs package-lock.json \
-    -type f ! -name '*.test.*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
-}
-
-build_stale() {
-  local stamp="$OYAKATA_DIST_DIR/oyakata-sources"
-  [ ! -f "$OYAKATA_DIST_DIR/BUILD_ID" ] || [ ! -f "$stamp" ] || [ "$(cat "$stamp")" != "$(sources_hash)" ]
-}
-
-build_application() {
-  say "Building the application (half a minute)"
-  rm -f "$OYAKATA_DIST_DIR/oyakata-sources"
-  npm run --silent build >"$LOGS/build.log" 2>&1 || { tail -n 30 "$LOGS/build.log" >&2; fail "The build failed." "See $LOGS/build.log."; }
-  sources_hash >"$OYAKATA_DIST_DIR/oyakata-sources"
-}
 
 healthy() { curl -fsS --max-time 5 "$ADDRESS/api/health" >/dev/null 2>&1; }
 
-start_application() {
-  if alive "$APP_PID" && [ "$(cat "$STATE/app.port" 2>/dev/null)" = "$APP_PORT" ] && ! build_stale && healthy; then
-    say "The application runs already"
-    return
-  fi
-  end_process "$APP_PID" 10
-  if port_taken "$APP_PORT"; then
-    fail "Port $APP_PORT is taken by another program." "Choose another: OYAKATA_PORT=3211 ./oyakata start"
-  fi
-  if build_stale; then build_application; fi
+# runs_already RELEASE: whether that release runs on this state and port, and is well.
+runs_already() {
+  local pid
+  pid="$(own_pid node "$APP_ARGUMENT")" &&
+    [ "$(argument_of "$pid" release)" = "$1" ] && [ "$(argument_of "$pid" port)" = "$APP_PORT" ] && healthy
+}
+
+# database_step WORD: a step of scripts/prepare-database.ts, run by the release's own code with the owner's way in.
+database_step() {
+  (
+    cd -- "$(release_folder "$RELEASE")"
+    OYAKATA_DATABASE_URL="$OWNER_URL" OYAKATA_APPLICATION_URL="$APPLICATION_URL" OYAKATA_LOG_LEVEL=silent \
+      node --conditions=react-server --import tsx scripts/prepare-database.ts "$1"
+  ) 2>"$LOGS/prepare.log"
+}
+
+# run_application RELEASE: starts it and waits until it is well; fails when it is not.
+run_application() {
+  local began=$SECONDS
+  stage "starting the application"
   say "Starting the application"
-  OYAKATA_SESSION_SECRET="$SESSION_SECRET" NODE_ENV=production \
-    setsid nohup node node_modules/next/dist/bin/next start -H 127.0.0.1 -p "$APP_PORT" >>"$LOGS/app.log" 2>&1 </dev/null &
-  echo $! >"$APP_PID"
-  echo "$APP_PORT" >"$STATE/app.port"
-  for _ in $(seq 1 150); do
-    if healthy; then return; fi
-    alive "$APP_PID" || break
+  (
+    cd -- "$(release_folder "$1")"
+    OYAKATA_DATABASE_URL="$APPLICATION_URL" OYAKATA_INSTANCE="${INSTANCE:0:12}" OYAKATA_STATE="$STATE" \
+      OYAKATA_PORT="$APP_PORT" NODE_ENV=production \
+      exec setsid nohup node door.mjs "$APP_ARGUMENT" "--port=$APP_PORT" "--release=$1"
+  ) >"$LOGS/boot.log" 2>&1 </dev/null {LOCK_FD}>&- &
+  while [ $((SECONDS - began)) -lt 40 ]; do
+    if healthy; then return 0; fi
+    [ $((SECONDS - began)) -lt 3 ] || own_pid node "$APP_ARGUMENT" >/dev/null || break
     sleep 0.2
   done
-  fail "The application does not answer." "See $LOGS/app.log."
+  return 1
 }
 
 stop_application() {
-  if alive "$APP_PID"; then
-    say "Stopping the application"
-    end_process "$APP_PID" 10
+  end_application_of_before
+  own_pid node "$APP_ARGUMENT" >/dev/null || return 0
+  say "Stopping the application"
+  end_own node "$APP_ARGUMENT" 10
+}
+
+# Releases before this one ran in the repository and left a number in a file. The number is ours only if its process is
+# Node.js and works in this very folder.
+end_application_of_before() {
+  local file="$STATE/app.pid" pid
+  [ -f "$file" ] || return 0
+  pid="$(cat -- "$file")"
+  if [[ "$pid" =~ ^[0-9]+$ ]] && [ "$(readlink "/proc/$pid/cwd" 2>/dev/null)" = "$OYAKATA_ROOT" ] &&
+    [[ "$(readlink "/proc/$pid/exe" 2>/dev/null)" == */node ]] && grep -qa next "/proc/$pid/cmdline"; then
+    kill "$pid" 2>/dev/null || true
+    for _ in $(seq 1 100); do kill -0 "$pid" 2>/dev/null || break; sleep 0.1; done
   fi
+  rm -f -- "$file" "$STATE/app.port" "$STATE/mariadb.port"
 }

@@ -13,12 +13,18 @@ need_program() {
     fail "The program $1 is missing." "Ask an administrator for: apt-get install --no-install-recommends $2"
   fi
   say "Installing the Debian package $2"
-  mkdir -p "$LOGS"
-  {
-    apt-get update -qq
-    # The package's own service is not wanted; whether it starts does not matter here.
-    DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$2"
-  } >"$LOGS/apt.log" 2>&1 || fail "Installing $2 failed." "See $LOGS/apt.log; then try apt-get install $2 by hand."
+  mkdir -p -- "$LOGS"
+  install_package "$2" >"$LOGS/apt.log" 2>&1 || fail "Installing $2 failed." "See $LOGS/apt.log; then try apt-get install $2 by hand."
+}
+
+install_package() {
+  local apt=(apt-get -o DPkg::Lock::Timeout=300)
+  export DEBIAN_FRONTEND=noninteractive
+  "${apt[@]}" update -qq
+  # The package's own service is not wanted; whether it starts does not matter here.
+  "${apt[@]}" install -y -qq --no-install-recommends "$1" && return
+  # An installation that was cut off is finished first.
+  dpkg --configure -a && "${apt[@]}" install -y -qq --no-install-recommends "$1"
 }
 
 need_modules() {
@@ -26,7 +32,7 @@ need_modules() {
   now="$(sha256sum package-lock.json | cut -d' ' -f1)"
   [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$now" ] && return
   say "Installing the npm modules (about a minute)"
-  mkdir -p "$LOGS"
+  mkdir -p -- "$LOGS"
   npm ci --no-fund --no-audit >"$LOGS/npm.log" 2>&1 || fail "npm ci failed." "See $LOGS/npm.log; is the npm registry reachable?"
   echo "$now" >"$stamp"
 }

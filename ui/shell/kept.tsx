@@ -70,7 +70,7 @@ function parse<T>(raw: string | null, initial: T): T {
   try {
     const value = JSON.parse(raw) as unknown;
     if (typeof value !== typeof initial || value === null) return initial;
-    return typeof initial === 'object' ? ({ ...initial, ...value }) : (value as T);
+    return typeof initial === 'object' ? { ...initial, ...value } : (value as T);
   } catch {
     return initial;
   }

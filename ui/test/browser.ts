@@ -1,7 +1,8 @@
 /** For tests: what jsdom leaves out and Radix or the drawings ask for; what one test typed is not kept for the next. */
 export function completeBrowser(): void {
   beforeEach(() => window.sessionStorage.clear());
-  AbortSignal.timeout ??= () => new AbortController().signal;
+  if (!('timeout' in AbortSignal))
+    Object.assign(AbortSignal, { timeout: () => new AbortController().signal });
   globalThis.ResizeObserver = class {
     observe() {}
     unobserve() {}

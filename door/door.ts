@@ -1,0 +1,118 @@
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { Admission } from './admission';
+import { isAllowedHost } from './hosts';
+import { refuseRequest } from './refuse-request';
+import { contentSecurityPolicy, newNonce, securityHeaders } from './security-headers';
+
+export interface DoorOptions {
+  /** What is behind the door. */
+  handle: (request: IncomingMessage, response: ServerResponse) => Promise<void>;
+  hosts: ReadonlySet<string>;
+  mostAtOnce: number;
+  /** One line for each request that was answered. */
+  log: (line: { method: string; path: string; status: number; ms: number }) => void;
+  fail: (error: unknown, path: string) => void;
+}
+
+/** Seconds after which whoever was turned away may come again. */
+const COME_AGAIN_SECONDS = 2;
+/** How long a request may take to arrive; a slow line sends 200 kB in a few seconds. */
+const REQUEST_MS = 30_000;
+const HEADERS_MS = 10_000;
+
+/**
+ * The one server of the application: everything that comes in from outside passes here first. It knows its own names,
+ * puts the security headers on every answer, turns away what can not be read, and says early when there is no room.
+ */
+export function createDoor({ handle, hosts, mostAtOnce, log, fail }: DoorOptions): Server {
+  const admission = new Admission(mostAtOnce);
+  const server = createServer((request, response) => {
+    const begin = performance.now();
+    const path = (request.url ?? '').split('?')[0]?.slice(0, 200) ?? '';
+    const nonce = newNonce();
+    for (const [name, value] of Object.entries(securityHeaders(nonce))) response.setHeader(name, value);
+    response.once('finish', () => {
+      log({
+        method: request.method ?? '',
+        path,
+        status: response.statusCode,
+        ms: Math.round(performance.now() - begin),
+      });
+      endUnread(request);
+    });
+    const refused = refuseRequest(request, (host) => isAllowedHost(host, hosts));
+    if (refused !== null) {
+      for (const [name, value] of Object.entries(refused.headers ?? {})) response.setHeader(name, value);
+      answer(request, response, refused.status, refused.code, refused.message);
+      return;
+    }
+    const leave = isLight(path) ? () => undefined : admission.enter();
+    if (leave === null) {
+      response.setHeader('Retry-After', String(COME_AGAIN_SECONDS));
+      answer(request, response, 503, 'busy', 'The server has its hands full at this moment. Trying again.');
+      return;
+    }
+    response.once('close', leave);
+    // The renderer takes the nonce from here; what a client sends under these names is not believed.
+    request.headers['content-security-policy'] = contentSecurityPolicy(nonce);
+    delete request.headers['content-security-policy-report-only'];
+    dropUnreadable(request);
+    handle(request, response).catch((error: unknown) => {
+      fail(error, path);
+      if (!response.headersSent)
+        answer(request, response, 500, 'failed', 'Something went wrong on the server.');
+      else response.destroy();
+    });
+  });
+  server.requestTimeout = REQUEST_MS;
+  server.headersTimeout = HEADERS_MS;
+  server.keepAliveTimeout = 20_000;
+  server.maxRequestsPerSocket = 10_000;
+  return server;
+}
+
+/** Files and the health page take next to nothing, and must answer when all else is busy. */
+function isLight(path: string): boolean {
+  return path.startsWith('/_next/static/') || path === '/api/health';
+}
+
+/** The router's own headers, when they are no JSON, would be an error of the page. */
+function dropUnreadable(request: IncomingMessage): void {
+  const tree = request.headers['next-router-state-tree'];
+  if (tree === undefined) return;
+  try {
+    if (Array.isArray(JSON.parse(decodeURIComponent(String(tree))))) return;
+  } catch {
+    // Falls through: it is dropped like one that is no list.
+  }
+  delete request.headers['next-router-state-tree'];
+  delete request.headers.rsc;
+}
+
+/** A body that nobody read to its end is not read at all: the connection ends with the answer. */
+function endUnread(request: IncomingMessage): void {
+  if (!request.complete) request.socket.destroySoon();
+}
+
+function answer(
+  request: IncomingMessage,
+  response: ServerResponse,
+  status: number,
+  code: string,
+  message: string,
+): void {
+  const isApi = (request.url ?? '').startsWith('/api/');
+  const text = isApi ? JSON.stringify({ error: { code, message, fields: [] } }) : page(message);
+  if (!request.complete && request.headers['content-length'] !== '0')
+    response.setHeader('Connection', 'close');
+  response.writeHead(status, {
+    'Content-Type': isApi ? 'application/json; charset=utf-8' : 'text/html; charset=utf-8',
+    'Content-Length': Buffer.byteLength(text),
+    'Cache-Control': 'no-store',
+  });
+  response.end(request.method === 'HEAD' ? undefined : text);
+}
+
+function page(message: string): string {
+  return `<!doctype html><html lang="en"><meta charset="utf-8"><title>Oyakata</title><main><h1>Oyakata</h1><p>${message}</p><p><a href="/">Go to the class</a></p></main></html>`;
+}

@@ -1,0 +1,70 @@
+import { join } from 'node:path';
+import next from 'next';
+import pino from 'pino';
+import { capFile } from './cap-file';
+import { createDoor } from './door';
+import { allowedHosts } from './hosts';
+import { LogFile } from './log-file';
+
+/**
+ * The application's process: opens the log, builds up what is behind the door, and listens on loopback. Run by
+ * `./oyakata start` in the folder of a release: `node door.mjs --state=FOLDER`.
+ */
+const state = process.argv.find((argument) => argument.startsWith('--state='))?.slice('--state='.length);
+if (state === undefined) throw new Error('Say where the state lies: --state=FOLDER.');
+const port = Number(process.env.OYAKATA_PORT);
+/** Twice the requests that keep two cores busy; see docs/reliability.md. */
+const mostAtOnce = Number(process.env.OYAKATA_MOST_AT_ONCE ?? '48');
+const MOST_DATABASE_LOG = 5_000_000;
+
+const file = new LogFile(join(state, 'log', 'app.log'));
+const log = pino(
+  {
+    level: process.env.OYAKATA_LOG_LEVEL ?? 'info',
+    base: { app: 'oyakata' },
+    timestamp: pino.stdTimeFunctions.isoTime,
+  },
+  { write: (line: string) => file.write(line) },
+);
+(globalThis as typeof globalThis & { oyakataLog?: pino.Logger }).oyakataLog = log;
+
+const app = next({ dev: false, dir: process.cwd(), hostname: '127.0.0.1', port });
+await app.prepare();
+const handle = app.getRequestHandler();
+const door = createDoor({
+  handle: (request, response) => handle(request, response),
+  hosts: allowedHosts(process.env.OYAKATA_HOSTS, port),
+  mostAtOnce,
+  log: (line) => log.info(line, 'request'),
+  fail: (error, path) => log.error({ err: error, path }, 'request failed'),
+});
+
+/** Nothing of this process may write to the file it was started with: that one has no limit. */
+function toLog(chunk: string | Uint8Array): boolean {
+  file.write(typeof chunk === 'string' ? chunk : Buffer.from(chunk).toString('utf8'));
+  return true;
+}
+
+door.listen(port, '127.0.0.1', () => {
+  log.info({ port, pid: process.pid }, 'listening');
+  process.stdout.write = toLog;
+  process.stderr.write = toLog;
+});
+door.on('error', (error) => {
+  log.fatal({ err: error }, 'can not listen');
+  process.exitCode = 1;
+  void file.settled().then(() => process.exit());
+});
+
+setInterval(() => void capFile(join(state, 'log', 'mariadb.log'), MOST_DATABASE_LOG), 60_000).unref();
+
+for (const signal of ['SIGTERM', 'SIGINT'] as const) {
+  process.on(signal, () => {
+    log.info({ signal }, 'stopping');
+    door.close(() => void file.settled().then(() => process.exit(0)));
+    door.closeIdleConnections();
+    setTimeout(() => process.exit(0), 5000).unref();
+  });
+}
+process.on('unhandledRejection', (error) => log.error({ err: error }, 'unhandled rejection'));
+process.on('uncaughtException', (error) => log.error({ err: error }, 'uncaught exception'));

@@ -1,0 +1,65 @@
+# A release: the program as it runs, in a folder of its own, named by what it is made of. It is made beside the one that
+# runs, never changed afterwards, and has its own modules: neither npm nor a build disturbs what runs.
+
+RELEASE_PARTS=(app core data demo door ui scripts next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
+
+release_name() {
+  find "${RELEASE_PARTS[@]}" -type f ! -name '*.test.*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16
+}
+
+release_folder() { echo "$RELEASES/$1"; }
+
+# The last thing that is written.
+release_whole() { [ -f "$(release_folder "$1")/whole" ]; }
+
+# make_release NAME: nothing to do when it is there. Fails without touching any other.
+make_release() {
+  ! release_whole "$1" || return 0
+  local folder making_lock
+  folder="$(release_folder "$1")"
+  mkdir -p -- "$RELEASES"
+  exec {making_lock}>>"$RELEASES/lock"
+  flock "$making_lock"
+  if ! release_whole "$1"; then
+    stage "building the application"
+    need_room "$RELEASES" 400
+    need_modules
+    say "Building the application (half a minute)"
+    rm -rf -- "$folder"
+    mkdir -p -- "$folder"
+    build_release "$folder" >"$LOGS/build.log" 2>&1 || {
+      tail -n 20 -- "$LOGS/build.log" >&2
+      rm -rf -- "$folder"
+      need_room "$RELEASES" 100
+      fail "The build failed; what ran before is not touched and goes on." "See $LOGS/build.log."
+    }
+    touch -- "$folder/whole"
+    forget_old_releases "$1"
+  fi
+  exec {making_lock}>&-
+}
+
+build_release() {
+  local folder="$1" before
+  tar -cf - --exclude='*.test.ts' --exclude='*.test.tsx' "${RELEASE_PARTS[@]}" | tar -xf - -C "$folder" &&
+    # The same files under a second name: npm replaces files, it does not write into them.
+    { cp -al -- node_modules "$folder/node_modules" 2>/dev/null || { rm -rf -- "$folder/node_modules"; cp -a -- node_modules "$folder/node_modules"; }; } &&
+    (
+      cd -- "$folder" &&
+        npx --no-install next build &&
+        npx --no-install esbuild door/main.ts --bundle --platform=node --format=esm --packages=external --outfile=door.mjs
+    ) || return 1
+  # Pages that are open go on: the files that an earlier release named by their content stay served.
+  for before in $(ls -1t -- "$RELEASES" | head -n 4); do
+    [ ! -d "$RELEASES/$before/.next/static" ] || [ "$RELEASES/$before" = "$folder" ] ||
+      cp -rn -- "$RELEASES/$before/.next/static/." "$folder/.next/static/" || true
+  done
+}
+
+# Three are kept, and those in use.
+forget_old_releases() {
+  local name
+  for name in $(cd -- "$RELEASES" && ls -1dt -- */ 2>/dev/null | tail -n +4 | tr -d /); do
+    [ "$name" = "$1" ] || own_pid node "--release=$name" >/dev/null || rm -rf -- "$(release_folder "$name")"
+  done
+}
