@@ -20,7 +20,7 @@ const core =
   'The core is pure: it imports nothing of ours and no framework (see docs/decisions/0001-layers.md).';
 
 export default tseslint.config(
-  { ignores: ['.next/**', '.next-test/**', '.oyakata/**', 'node_modules/**', 'next-env.d.ts'] },
+  { ignores: ['.next/**', '.oyakata/**', 'node_modules/**', 'next-env.d.ts'] },
   ...tseslint.configs.recommendedTypeChecked,
   { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   hooks.configs.flat.recommended,
@@ -53,6 +53,15 @@ export default tseslint.config(
       [
         ['@/app/*', '@/ui/*', 'react', 'react-dom', 'next', 'next/*'],
         'data and demo know the core only, no interface.',
+      ],
+    ],
+  ),
+  noImports(
+    ['door/**/*.ts'],
+    [
+      [
+        ['@/*', '../*'],
+        'The door knows nothing of what is behind it: it is built by itself and only passes requests on.',
       ],
     ],
   ),

@@ -1,4 +1,5 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import type { Duplex } from 'node:stream';
 import { Admission } from './admission';
 import { isAllowedHost } from './hosts';
 import { refuseRequest } from './refuse-request';
@@ -19,6 +20,8 @@ const COME_AGAIN_SECONDS = 2;
 /** How long a request may take to arrive; a slow line sends 200 kB in a few seconds. */
 const REQUEST_MS = 30_000;
 const HEADERS_MS = 10_000;
+const MOST_UNREAD = 256_000;
+const UNREAD_MS = 3000;
 
 /**
  * The one server of the application: everything that comes in from outside passes here first. It knows its own names,
@@ -26,6 +29,8 @@ const HEADERS_MS = 10_000;
  */
 export function createDoor({ handle, hosts, mostAtOnce, log, fail }: DoorOptions): Server {
   const admission = new Admission(mostAtOnce);
+  // What throws before it returns its promise must not tear the connection's parser with it.
+  const enter: DoorOptions['handle'] = async (request, response) => handle(request, response);
   const server = createServer((request, response) => {
     const begin = performance.now();
     const path = (request.url ?? '').split('?')[0]?.slice(0, 200) ?? '';
@@ -57,12 +62,16 @@ export function createDoor({ handle, hosts, mostAtOnce, log, fail }: DoorOptions
     request.headers['content-security-policy'] = contentSecurityPolicy(nonce);
     delete request.headers['content-security-policy-report-only'];
     dropUnreadable(request);
-    handle(request, response).catch((error: unknown) => {
+    enter(request, response).catch((error: unknown) => {
       fail(error, path);
       if (!response.headersSent)
         answer(request, response, 500, 'failed', 'Something went wrong on the server.');
       else response.destroy();
     });
+  });
+  server.on('clientError', (error: NodeJS.ErrnoException, socket) => {
+    if (error.code !== 'ECONNRESET') fail(error, '(unreadable request)');
+    answerUnreadable(error.code, socket);
   });
   server.requestTimeout = REQUEST_MS;
   server.headersTimeout = HEADERS_MS;
@@ -76,8 +85,12 @@ function isLight(path: string): boolean {
   return path.startsWith('/_next/static/') || path === '/api/health';
 }
 
-/** The router's own headers, when they are no JSON, would be an error of the page. */
+/**
+ * Headers of the router that would be an error of the page: its state, when it is no JSON; and calls of server actions,
+ * of which there are none.
+ */
 function dropUnreadable(request: IncomingMessage): void {
+  delete request.headers['next-action'];
   const tree = request.headers['next-router-state-tree'];
   if (tree === undefined) return;
   try {
@@ -89,9 +102,21 @@ function dropUnreadable(request: IncomingMessage): void {
   delete request.headers.rsc;
 }
 
-/** A body that nobody read to its end is not read at all: the connection ends with the answer. */
+/**
+ * The rest of a body that nobody read is let go by, so that the connection can serve again; but not more of it than any
+ * body may have, and not for long.
+ */
 function endUnread(request: IncomingMessage): void {
-  if (!request.complete) request.socket.destroySoon();
+  if (request.complete) return;
+  const socket = request.socket as IncomingMessage['socket'] | null;
+  if (socket === null) return;
+  const [begin, since] = [socket.bytesRead, Date.now()];
+  const look = setInterval(() => {
+    const over = socket.bytesRead - begin > MOST_UNREAD || Date.now() - since > UNREAD_MS;
+    if (over && !request.complete) socket.destroy();
+    if (over || request.complete || socket.destroyed) clearInterval(look);
+  }, 50);
+  look.unref();
 }
 
 function answer(
@@ -111,6 +136,23 @@ function answer(
     'Cache-Control': 'no-store',
   });
   response.end(request.method === 'HEAD' ? undefined : text);
+}
+
+/** What can not even be read as a request gets its answer past the server's own means. */
+const UNREADABLE: Readonly<Record<string, string>> = {
+  HPE_HEADER_OVERFLOW: '431 Request Header Fields Too Large',
+  ERR_HTTP_REQUEST_TIMEOUT: '408 Request Timeout',
+};
+
+function answerUnreadable(code: string | undefined, socket: Duplex): void {
+  if (socket.destroyed || !socket.writable) return;
+  const headers = Object.entries({
+    ...securityHeaders(newNonce()),
+    Connection: 'close',
+    'Content-Length': '0',
+  });
+  const lines = headers.map(([name, value]) => `${name}: ${value}\r\n`).join('');
+  socket.end(`HTTP/1.1 ${UNREADABLE[code ?? ''] ?? '400 Bad Request'}\r\n${lines}\r\n`);
 }
 
 function page(message: string): string {

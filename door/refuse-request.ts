@@ -44,7 +44,6 @@ export function refuseRequest(
 function isReadablePath(url: string): boolean {
   if (!url.startsWith('/') || url.startsWith('//')) return false;
   try {
-     
     return !/[\u0000-\u001f\u007f\\]/.test(decodeURIComponent(url.split('?')[0] ?? ''));
   } catch {
     return false;

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { INSTRUCTOR, newExercise, workAs } from './people';
 
 /** Stage, field, what is typed, what the message says. */
@@ -60,7 +60,7 @@ test('what is typed while the server does not answer is kept', async ({ page }) 
   const path = await newExercise(page);
   await page.route('**/draft', (route) => route.abort());
   await page.getByLabel('Exercise', { exact: true }).fill('Typed in the dark');
-  await expect(page.getByRole('status').filter({ hasText: 'does not answer' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
   await page.unroute('**/draft');
   await page.goto(path);
   await expect(page.getByLabel('Exercise', { exact: true })).toHaveValue('Typed in the dark');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { INSTRUCTOR_ID, newExercise, requestAs } from './people';
 
 /** ASME B1.1, from memory: 7/8-9 UNC-2B pitch diameter 0.8028 to 0.8110, minor 0.755 to 0.778. */

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { INSTRUCTOR } from './people';
 
 /** Tabs until the element with this role and name has the focus; fails when it can not be reached. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { expect, test, type APIResponse } from '@playwright/test';
+import { expect, test, type APIResponse } from './test';
 import { EMPTY_PLAN_FORM } from '../core/plan';
 import { INSTRUCTOR_ID, requestAs } from './people';
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { INSTRUCTOR_ID, requestAs } from './people';
 
 test.beforeEach(async ({ page }) => {

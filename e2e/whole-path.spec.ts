@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { INSTRUCTOR, newExercise, workAs } from './people';
 
 test.describe.configure({ mode: 'serial' });

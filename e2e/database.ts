@@ -1,0 +1,40 @@
+import * as mariadb from 'mariadb';
+
+/** For tests: asks the database directly, as the owner of its tables. */
+export async function ask<Row>(sql: string, values: unknown[] = []): Promise<Row[]> {
+  const url = process.env.OYAKATA_TEST_OWNER_URL;
+  if (url === undefined) throw new Error('Run these tests with ./oyakata test.');
+  const connection = await mariadb.createConnection(url);
+  try {
+    return (await connection.query(sql, values)) as Row[];
+  } finally {
+    await connection.end();
+  }
+}
+
+export async function personId(name: string): Promise<number> {
+  const [row] = await ask<{ id: number }>('SELECT id FROM people WHERE name = ?', [name]);
+  if (row === undefined) throw new Error(`Nobody is called ${name}.`);
+  return row.id;
+}
+
+/** An instructor of another class and a student of hers; made once. */
+export async function strangers(): Promise<{ instructor: number; student: number }> {
+  const [instructorName, studentName] = ['Test: other instructor', 'Test: other student'];
+  const known = await ask('SELECT id FROM people WHERE name = ?', [instructorName]);
+  if (known.length === 0) {
+    await ask("INSERT INTO people (name, role) VALUES (?, 'instructor'), (?, 'student')", [
+      instructorName,
+      studentName,
+    ]);
+    await ask(
+      "INSERT INTO classes (name, instructor_id) SELECT 'Test: other class', id FROM people WHERE name = ?",
+      [instructorName],
+    );
+    await ask(
+      "INSERT INTO enrolments (class_id, student_id) SELECT c.id, p.id FROM classes c, people p WHERE c.name = 'Test: other class' AND p.name = ?",
+      [studentName],
+    );
+  }
+  return { instructor: await personId(instructorName), student: await personId(studentName) };
+}

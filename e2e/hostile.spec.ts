@@ -1,0 +1,154 @@
+import { execFileSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { request } from 'node:http';
+import fc from 'fast-check';
+import { personId } from './database';
+import { handedOut } from './fixtures';
+import { anyRequest } from './hostile/any-request';
+import { sendRaw, type RawAnswer, type RawRequest } from './hostile/raw-request';
+import { INSTRUCTOR, requestAs } from './people';
+import { expect, test, type APIRequestContext } from './test';
+
+const PORT = Number(process.env.OYAKATA_PORT ?? '3210');
+const RUNS = Number(process.env.OYAKATA_HOSTILE_RUNS ?? '2000');
+const SEED = Number(process.env.OYAKATA_HOSTILE_SEED ?? '20261125');
+const json = { 'content-type': 'application/json', host: `127.0.0.1:${PORT}` };
+
+test.setTimeout(900_000);
+
+async function cookieOf(request: APIRequestContext, id: number): Promise<string> {
+  await requestAs(request, id);
+  const { cookies } = await request.storageState();
+  return cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
+}
+
+/** What is wrong with an answer, or null. */
+function faultOf({ path }: RawRequest, { status, headers, text, ms }: RawAnswer): string | null {
+  if (status >= 500) return `status ${status}`;
+  if (ms > 5000) return `answered after ${Math.round(ms)} ms`;
+  if (headers['content-security-policy'] === undefined) return 'no security headers';
+  if (!path.startsWith('/api/') || (status >= 300 && status < 400) || status === 204 || text === '')
+    return null;
+  if (!String(headers['content-type']).includes('json'))
+    return status === 404 || status === 405 ? null : 'no JSON';
+  const answer = JSON.parse(text) as {
+    error?: { code?: unknown };
+    content?: { kind: string; reading?: unknown };
+  };
+  if (status >= 400) return typeof answer.error?.code === 'string' ? null : 'a refusal without a code';
+  return answer.content?.kind === 'pass' && typeof answer.content.reading !== 'number'
+    ? 'a reading that is no number'
+    : null;
+}
+
+test(`${RUNS} hostile requests: none is an error of the server, none takes long`, async ({
+  playwright,
+  baseURL,
+}) => {
+  const instructor = await playwright.request.newContext({ baseURL });
+  const student = await playwright.request.newContext({ baseURL });
+  const own = await personId('Daria Novak');
+  const cookies = [await cookieOf(instructor, await personId(INSTRUCTOR)), await cookieOf(student, own), ''];
+  const { exerciseId, attemptId, form } = await handedOut(instructor, 'Hostile requests', own);
+  await fc.assert(
+    fc.asyncProperty(anyRequest({ cookies, exerciseId, attemptId, form }), async (hostile) => {
+      const sent = { ...hostile, headers: { host: json.host, ...hostile.headers } };
+      const answer = await sendRaw(PORT, sent);
+      const fault = faultOf(sent, answer);
+      if (fault !== null) throw new Error(`${fault}: ${answer.text.slice(0, 300)}`);
+    }),
+    { numRuns: RUNS, seed: SEED, interruptAfterTimeLimit: 800_000 },
+  );
+  // Whatever was let in can be shown.
+  for (const path of [
+    `/attempts/${attemptId}`,
+    `/attempts/${attemptId}/mark`,
+    `/exercises/${exerciseId}`,
+    '/',
+  ])
+    expect((await instructor.get(path)).status(), path).toBe(200);
+});
+
+test('a thread of 60,000 dashes and a blank of 60,000 spaces cost nothing, and nobody unknown is read', async ({
+  playwright,
+  baseURL,
+}) => {
+  const request = await playwright.request.newContext({ baseURL });
+  const cookie = await cookieOf(request, await personId(INSTRUCTOR));
+  const { exerciseId, form } = await handedOut(request, 'Long text', await personId('Bela Okoro'));
+  for (const change of [{ thread: '-'.repeat(60_000) }, { blankDiameter: `1${' '.repeat(60_000)}!` }]) {
+    const body = JSON.stringify({ form: { ...form, ...change }, draftVersion: 0, studentIds: [1] });
+    const path = `/api/exercises/${exerciseId}/hand-out`;
+    const known = await sendRaw(PORT, { method: 'POST', path, headers: { ...json, cookie }, body });
+    expect([known.status, known.ms < 2000]).toEqual([422, true]);
+    const unknown = await sendRaw(PORT, { method: 'POST', path, headers: json, body });
+    expect([unknown.status, unknown.ms < 2000]).toEqual([401, true]);
+  }
+});
+
+test('bodies without end are not read: four of 400 MB leave the memory as it was', async () => {
+  const rss = () => {
+    const script = '. scripts/lib/common.sh; grep VmRSS /proc/$(own_pid node "--state=$STATE")/status';
+    const line = execFileSync('bash', ['-c', script], {
+      env: { ...process.env, OYAKATA_ROOT: process.cwd() },
+      encoding: 'utf8',
+    });
+    return Number(line.replace(/\D/g, '')) / 1024;
+  };
+  const flood = (path: string, chunked: boolean) =>
+    new Promise<number>((resolve) => {
+      let sentBytes = 0;
+      const headers = { ...json, ...(chunked ? {} : { 'content-length': '400000000' }) };
+      const sent = request({ host: '127.0.0.1', port: PORT, method: 'POST', path, headers }, (answer) => {
+        answer.resume();
+        answer.on('close', () => resolve(answer.statusCode ?? 0));
+      });
+      sent.on('error', () => resolve(0));
+      const part = Buffer.alloc(65_536, 0x20);
+      const pump = () => {
+        while (sentBytes < 400_000_000 && !sent.destroyed) {
+          sentBytes += part.length;
+          if (!sent.write(part)) return void sent.once('drain', pump);
+        }
+        sent.end();
+      };
+      pump();
+    });
+  const before = rss();
+  const answers = await Promise.all([
+    flood('/api/session', true),
+    flood('/api/session', false),
+    flood('/api/exercises/1/draft', true),
+    flood('/api/nowhere', true),
+  ]);
+  // 0: the connection ended under the flood, before the answer could be read.
+  for (const status of answers) expect([0, 401, 404, 405, 413]).toContain(status);
+  expect(rss() - before).toBeLessThan(120);
+});
+
+test('one id for two attempts at once is taken once; the same id with other text is refused by name', async ({
+  playwright,
+  baseURL,
+}) => {
+  const request = await playwright.request.newContext({ baseURL });
+  await requestAs(request, await personId(INSTRUCTOR));
+  const first = await handedOut(request, 'One id', await personId('Ana Brandt'));
+  const second = await handedOut(request, 'The same id', await personId('Ana Brandt'));
+  for (let round = 0; round < 5; round += 1) {
+    const entry = { id: randomUUID(), deviceTime: new Date().toISOString(), kind: 'note', text: 'once' };
+    const answers = await Promise.all(
+      [first, second, first, second].map(({ attemptId }) =>
+        request.post(`/api/attempts/${attemptId}/entries`, { data: entry }),
+      ),
+    );
+    expect(answers.map((answer) => answer.status()).sort()).toEqual([201, 201, 409, 409]);
+    const taken = answers[0]?.status() === 201 ? first : second;
+    const other = await request.post(`/api/attempts/${taken.attemptId}/entries`, {
+      data: { ...entry, text: 'other' },
+    });
+    expect(other.status()).toBe(409);
+    expect(await other.text()).toContain('belongs to another entry');
+    const again = await request.post(`/api/attempts/${taken.attemptId}/entries`, { data: entry });
+    expect(again.status()).toBe(201);
+  }
+});

@@ -1,0 +1,44 @@
+import { Agent, request as httpRequest } from 'node:http';
+
+export interface RawRequest {
+  method: string;
+  path: string;
+  headers: Record<string, string>;
+  body: string | null;
+}
+
+export interface RawAnswer {
+  status: number;
+  headers: Record<string, string | string[] | undefined>;
+  text: string;
+  ms: number;
+}
+
+const agent = new Agent({ keepAlive: true, maxSockets: 200 });
+
+/** Sends a request exactly as given, without mending its path as a browser would; loopback only. */
+export function sendRaw(port: number, { method, path, headers, body }: RawRequest): Promise<RawAnswer> {
+  const begin = performance.now();
+  return new Promise((resolve, reject) => {
+    const length = body === null ? {} : { 'content-length': String(Buffer.byteLength(body)) };
+    const sent = httpRequest(
+      { host: '127.0.0.1', port, method, path, headers: { ...headers, ...length }, agent, timeout: 60_000 },
+      (answer) => {
+        const parts: Buffer[] = [];
+        answer.on('data', (part: Buffer) => parts.push(part));
+        answer.on('error', reject);
+        answer.on('end', () =>
+          resolve({
+            status: answer.statusCode ?? 0,
+            headers: answer.headers,
+            text: Buffer.concat(parts).toString('utf8'),
+            ms: performance.now() - begin,
+          }),
+        );
+      },
+    );
+    sent.on('timeout', () => sent.destroy(new Error('no answer in a minute')));
+    sent.on('error', reject);
+    sent.end(body ?? undefined);
+  });
+}

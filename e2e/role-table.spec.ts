@@ -1,0 +1,191 @@
+import { randomUUID } from 'node:crypto';
+import { readFileSync, readdirSync } from 'node:fs';
+import { personId, strangers } from './database';
+import { GOOD_FORM, handedOut } from './fixtures';
+import { sendRaw } from './hostile/raw-request';
+import { INSTRUCTOR, requestAs } from './people';
+import { expect, test } from './test';
+
+/** Who asks: nobody, the student of the attempt, another of the class, and student and instructor of another class. */
+const WHO = ['nobody', 'own', 'other', 'foreign student', 'foreign instructor', 'instructor'] as const;
+type Who = (typeof WHO)[number];
+type Statuses = readonly [number, number, number, number, number, number];
+
+interface Row {
+  /** What the route is called in the folder app/. */
+  route: string;
+  path: string;
+  body?: () => object;
+  /** In the order of WHO. */
+  statuses: Statuses;
+}
+
+const E = 'EXERCISE';
+const A = 'ATTEMPT';
+const note = () => ({
+  id: randomUUID(),
+  deviceTime: new Date().toISOString(),
+  kind: 'note',
+  text: 'role table',
+});
+const stale = () => ({ form: { ...GOOD_FORM, title: 'Role table' }, draftVersion: 999_999 });
+
+/** Every page and every method of every route. 307 leads to the names; 409 is past the check of the role. */
+const TABLE: readonly Row[] = [
+  { route: 'GET /', path: '/', statuses: [307, 200, 200, 200, 200, 200] },
+  { route: 'GET /who', path: '/who', statuses: [200, 200, 200, 200, 200, 200] },
+  { route: 'GET /kit', path: '/kit', statuses: [200, 200, 200, 200, 200, 200] },
+  { route: 'GET /tables', path: '/tables', statuses: [307, 200, 200, 200, 200, 200] },
+  { route: 'GET /exercises/[id]', path: `/exercises/${E}`, statuses: [307, 404, 404, 404, 404, 200] },
+  {
+    route: 'GET /exercises/[id]/card',
+    path: `/exercises/${E}/card`,
+    statuses: [307, 404, 404, 404, 404, 200],
+  },
+  { route: 'GET /attempts/[id]', path: `/attempts/${A}`, statuses: [307, 200, 404, 404, 404, 200] },
+  { route: 'GET /attempts/[id]/card', path: `/attempts/${A}/card`, statuses: [307, 200, 404, 404, 404, 200] },
+  { route: 'GET /attempts/[id]/mark', path: `/attempts/${A}/mark`, statuses: [307, 404, 404, 404, 404, 200] },
+  { route: 'GET /api/health', path: '/api/health', statuses: [200, 200, 200, 200, 200, 200] },
+  {
+    route: 'GET /api/attempts/[id]/news',
+    path: `/api/attempts/${A}/news?after=0`,
+    statuses: [401, 200, 404, 404, 404, 200],
+  },
+  {
+    route: 'POST /api/attempts/[id]/entries',
+    path: `/api/attempts/${A}/entries`,
+    body: note,
+    statuses: [401, 201, 404, 404, 404, 201],
+  },
+  {
+    route: 'POST /api/attempts/[id]/mark',
+    path: `/api/attempts/${A}/mark`,
+    body: () => ({ lines: [], capReason: '', comment: '', entriesSeen: 999_999 }),
+    statuses: [401, 403, 403, 403, 404, 409],
+  },
+  { route: 'POST /api/exercises', path: '/api/exercises', statuses: [401, 403, 403, 403, 201, 201] },
+  {
+    route: 'PUT /api/exercises/[id]/draft',
+    path: `/api/exercises/${E}/draft`,
+    body: stale,
+    statuses: [401, 403, 403, 403, 404, 409],
+  },
+  {
+    route: 'POST /api/exercises/[id]/hand-out',
+    path: `/api/exercises/${E}/hand-out`,
+    body: () => ({ ...stale(), studentIds: [1] }),
+    statuses: [401, 403, 403, 403, 404, 409],
+  },
+  {
+    route: 'GET /api/exercises/[id]/plan',
+    path: `/api/exercises/${E}/plan`,
+    statuses: [401, 403, 403, 403, 404, 200],
+  },
+  {
+    route: 'DELETE /api/exercises/[id]',
+    path: `/api/exercises/${E}`,
+    statuses: [401, 403, 403, 403, 404, 409],
+  },
+  {
+    route: 'POST /api/session',
+    path: '/api/session',
+    body: () => ({ personId: 999_999 }),
+    statuses: [422, 422, 422, 422, 422, 422],
+  },
+  // Last: it ends the session with which the row was asked.
+  { route: 'DELETE /api/session', path: '/api/session', statuses: [204, 204, 204, 204, 204, 204] },
+];
+
+/** What the folder app/ answers: each page, and each method that a route exports. */
+function routesOfApp(): string[] {
+  return readdirSync('app', { recursive: true, encoding: 'utf8' }).flatMap((file) => {
+    const path = `/${file}`.replace(/\/\([a-z]+\)/g, '').replace(/\/(page\.tsx|route\.ts)$/, '') || '/';
+    if (file.endsWith('page.tsx')) return [`GET ${path}`];
+    if (!file.endsWith('route.ts')) return [];
+    const source = readFileSync(`app/${file}`, 'utf8');
+    return [...source.matchAll(/^export (?:const|(?:async )?function) ([A-Z]+)\b/gm)].map(
+      ([, method]) => `${method} ${path}`,
+    );
+  });
+}
+
+test('every page and every method of every route has a row', () => {
+  expect(TABLE.map(({ route }) => route).sort()).toEqual(routesOfApp().sort());
+});
+
+test('each is answered as the role may', async ({ playwright, baseURL }) => {
+  const instructor = await playwright.request.newContext({ baseURL });
+  await requestAs(instructor, await personId(INSTRUCTOR));
+  const own = await personId('Juno Hartley');
+  const { exerciseId, attemptId } = await handedOut(instructor, 'Role table', own);
+  const foreign = await strangers();
+  const ids: Record<Who, number | null> = {
+    nobody: null,
+    own,
+    other: await personId('Ana Brandt'),
+    'foreign student': foreign.student,
+    'foreign instructor': foreign.instructor,
+    instructor: await personId(INSTRUCTOR),
+  };
+  for (const [place, who] of WHO.entries()) {
+    const request = await playwright.request.newContext({ baseURL });
+    const id = ids[who];
+    if (id !== null) await requestAs(request, id);
+    for (const { route, path, body, statuses } of TABLE) {
+      const data = body?.();
+      const response = await request.fetch(
+        path.replace(E, String(exerciseId)).replace(A, String(attemptId)),
+        {
+          method: route.split(' ')[0] ?? 'GET',
+          maxRedirects: 0,
+          ...(data === undefined ? {} : { data }),
+        },
+      );
+      expect(response.status(), `${route} as ${who}`).toBe(statuses[place]);
+      expect(response.headers()['content-security-policy'], route).toContain("frame-ancestors 'none'");
+    }
+    await request.dispose();
+  }
+});
+
+test('a session that ended is nobody, wherever its cookie was copied to', async ({ playwright, baseURL }) => {
+  const request = await playwright.request.newContext({ baseURL });
+  await requestAs(request, await personId(INSTRUCTOR));
+  const { cookies } = await request.storageState();
+  const cookie = cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
+  expect(cookie).toMatch(/^oyakata-[0-9a-f]{12}=/);
+  const copied = await playwright.request.newContext({ baseURL, extraHTTPHeaders: { cookie } });
+  expect((await copied.post('/api/exercises')).status()).toBe(201);
+  expect((await request.delete('/api/session')).status()).toBe(204);
+  expect((await copied.post('/api/exercises')).status()).toBe(401);
+});
+
+test('only the names of the setting are answered', async () => {
+  const port = Number(process.env.OYAKATA_PORT ?? '3210');
+  const ask = async (host: string, path = '/') =>
+    sendRaw(port, { method: 'GET', path, headers: { host }, body: null });
+  for (const host of [`localhost:${port}`, `127.0.0.1:${port}`, `LOCALHOST:${port}`, `[::1]:${port}`])
+    expect((await ask(host)).status, host).toBe(307);
+  for (const host of ['press-shop.example', `press-shop.example:${port}`, 'localhost:1', '127.0.0.1', '.'])
+    expect((await ask(host)).status, host).toBe(421);
+  const refused = await ask('press-shop.example', '/api/health');
+  expect(refused.status).toBe(421);
+  expect(refused.headers['x-content-type-options']).toBe('nosniff');
+});
+
+test('the security headers stand on every answer, on those that refuse or fail too', async ({ request }) => {
+  for (const path of ['/who', '/nowhere', '/api/nowhere', '/exercises/%', '/api/exercises/x', '/kit?x=%00']) {
+    const response = await request.get(path, { maxRedirects: 0 });
+    const headers = response.headers();
+    expect(headers['content-security-policy'], path).toMatch(
+      /script-src 'self' 'nonce-[\w+/=]{24}' 'strict-dynamic'/,
+    );
+    expect(headers['x-content-type-options'], path).toBe('nosniff');
+    expect(headers['permissions-policy'], path).toContain('camera=()');
+    expect(response.status(), path).toBeLessThan(500);
+  }
+  expect((await request.post('/kit')).status()).toBe(405);
+  expect((await request.fetch('/api/health', { method: 'TRACE' }).catch(() => null))?.status() ?? 405).toBe(
+    405,
+  );
+});

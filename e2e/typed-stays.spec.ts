@@ -1,0 +1,155 @@
+import { personId } from './database';
+import { handedOut } from './fixtures';
+import { killDatabase, killServer, start } from './machine';
+import { INSTRUCTOR, newExercise, requestAs, workAs } from './people';
+import { expect, test, type Page } from './test';
+
+test.describe.configure({ mode: 'serial' });
+
+const STUDENT = 'Kofi Albers';
+const lost = (page: Page) => page.getByRole('status').filter({ hasText: 'Out of touch since' });
+const title = (page: Page) => page.getByLabel('Exercise', { exact: true });
+const saved = (page: Page) => page.getByRole('status').filter({ hasText: 'Draft saved' });
+
+/** Opens an attempt of its own as the student, with a note half typed. */
+async function halfTypedNote(page: Page, name: string): Promise<{ attemptId: number }> {
+  await requestAs(page.request, await personId(INSTRUCTOR));
+  const { attemptId } = await handedOut(page.request, name, await personId(STUDENT));
+  await workAs(page, STUDENT);
+  await page.goto(`/attempts/${attemptId}`);
+  await page.getByRole('tab', { name: /Record/ }).click();
+  await page.getByLabel('Note').fill('The tool looks dull after');
+  return { attemptId };
+}
+
+/** Longer than a look for news takes to come round and to fail. */
+const LONGER_MS = 14_000;
+
+test('the server is killed: the page stays, says so, and goes on when it is back', async ({ page }) => {
+  await halfTypedNote(page, 'Killed server');
+  killServer();
+  await expect(lost(page)).toBeVisible();
+  await page.waitForTimeout(LONGER_MS);
+  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('What you typed is still here; try again.')).toBeVisible();
+  start();
+  await expect(lost(page)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByRole('list', { name: 'Record' }).getByText('The tool looks dull after')).toHaveCount(
+    1,
+  );
+  await expect(page.getByLabel('Note')).toHaveValue('');
+});
+
+test('the network goes, and an answer is blocked: nothing changes but the line', async ({
+  page,
+  context,
+}) => {
+  const { attemptId } = await halfTypedNote(page, 'Lost network');
+  await context.setOffline(true);
+  await page.waitForTimeout(LONGER_MS);
+  await expect(lost(page)).toBeVisible();
+  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await context.setOffline(false);
+  await expect(lost(page)).toHaveCount(0);
+  // Held for ever, as by a proxy that hangs.
+  await page.route('**/news?**', () => undefined);
+  await page.waitForTimeout(LONGER_MS);
+  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await page.unroute('**/news?**');
+  await page.goto('about:blank');
+  await page.goto(`/attempts/${attemptId}`);
+  await page.getByRole('tab', { name: /Record/ }).click();
+  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+});
+
+test('the database is killed: open pages stay, a page asked for now comes back by itself', async ({
+  page,
+  context,
+}) => {
+  const { attemptId } = await halfTypedNote(page, 'Killed database');
+  killDatabase();
+  await expect(lost(page)).toContainText('database can not be reached', { timeout: 60_000 });
+  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  const second = await context.newPage();
+  await second.goto(`/attempts/${attemptId}`);
+  await expect(second.getByRole('heading', { name: 'The database can not be reached' })).toBeVisible();
+  expect((await page.request.get('/api/health')).status()).toBe(503);
+  start();
+  await expect(second.getByRole('navigation', { name: 'Set-up in the order of work' })).toBeVisible();
+  await expect(lost(page)).toHaveCount(0);
+  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+});
+
+test('a draft that waits is sent when the server returns, without a key stroke', async ({ page }) => {
+  await workAs(page, INSTRUCTOR);
+  const path = await newExercise(page);
+  killServer();
+  await title(page).fill('Typed while it was down');
+  await expect(page.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
+  start();
+  await expect(saved(page)).toBeVisible();
+  await page.evaluate(() => window.localStorage.clear());
+  await page.goto(path);
+  await expect(title(page)).toHaveValue('Typed while it was down');
+});
+
+test('a save whose answer is lost is no conflict, and what is typed next is kept', async ({ page }) => {
+  await workAs(page, INSTRUCTOR);
+  const path = await newExercise(page);
+  let answersLost = 0;
+  await page.route('**/draft', async (route) => {
+    answersLost += 1;
+    if (answersLost > 2) return route.fallback();
+    await route.fetch();
+    await route.abort();
+  });
+  await title(page).fill('Arrived unheard');
+  await expect(page.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
+  await title(page).fill('Arrived unheard, then more');
+  await expect(saved(page)).toBeVisible();
+  expect(answersLost).toBeGreaterThan(2);
+
+  // The same with a reload instead of another try.
+  answersLost = 0;
+  await title(page).fill('Lost again');
+  await expect.poll(() => answersLost).toBeGreaterThan(0);
+  await title(page).fill('Lost again, and typed on');
+  await page.waitForTimeout(300);
+  await page.unroute('**/draft');
+  await page.goto(path);
+  await expect(title(page)).toHaveValue('Lost again, and typed on');
+  await expect(saved(page)).toBeVisible();
+});
+
+test('two windows type: both versions are shown, one is chosen for each field, none is lost', async ({
+  page,
+  context,
+}) => {
+  await workAs(page, INSTRUCTOR);
+  const path = await newExercise(page);
+  await title(page).fill('First name');
+  await expect(saved(page)).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(path);
+  await title(other).fill('Name of the other window');
+  await other.getByLabel('Thread', { exact: true }).fill('M16x2');
+  await expect(saved(other)).toBeVisible();
+
+  await title(page).fill('Name of this window');
+  const dialog = page.getByRole('dialog', { name: 'Two versions of this exercise' });
+  await expect(dialog).toBeVisible();
+  await expect(dialog.getByText('Name of the other window')).toBeVisible();
+  await expect(dialog.getByText('Name of this window')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(title(page)).toHaveValue('Name of this window');
+  await page.reload();
+  await expect(dialog).toBeVisible();
+  await dialog.getByRole('radio', { name: 'thread there: M16x2' }).check();
+  await dialog.getByRole('button', { name: 'Save what is chosen' }).click();
+  await expect(saved(page)).toBeVisible();
+  await page.goto(path);
+  await expect(title(page)).toHaveValue('Name of this window');
+  await expect(page.getByLabel('Thread', { exact: true })).toHaveValue('M16x2');
+});
