@@ -1,11 +1,13 @@
+import { randomUUID } from 'node:crypto';
 import { deriveAttempt } from '@/core/attempt';
 import { derivePlan } from '@/core/plan';
-import { appendEntry, loadAttempt } from './attempts';
+import { appendEntry, attemptNews, loadAttempt } from './attempts';
 import { classBoard } from './class-board';
 import { closeDatabase, database } from './database';
 import { createExercise, discardExercise, handOut, loadExercise, saveDraft } from './exercises';
 import { markAttempt } from './marks';
 import { migrate } from './migrate';
+import { endSession, openSession, personOfSession } from './sessions';
 import { envelope, freshDatabase, GOOD_FORM, testClass, type TestClass } from './test/fresh-database';
 
 let people: TestClass;
@@ -39,17 +41,34 @@ test('migrations run once', async () => {
 describe('drafts', () => {
   test('are saved as typed, right or wrong', async () => {
     const id = await createExercise(people.instructor);
-    expect(await saveDraft(people.instructor, id, { ...GOOD_FORM, blankDiameter: '0,7x' }, 0)).toBe(1);
+    expect(await saveDraft(people.instructor, id, { ...GOOD_FORM, blankDiameter: '0,7x' }, 0)).toEqual({
+      saved: true,
+      draftVersion: 1,
+    });
     expect((await loadExercise(people.instructor, id)).form.blankDiameter).toBe('0,7x');
   });
 
-  test('saved in another window are not overwritten', async () => {
+  test('saved in another window are not overwritten, and what stands there comes back', async () => {
     const id = await createExercise(people.instructor);
     await saveDraft(people.instructor, id, GOOD_FORM, 0);
-    await expect(saveDraft(people.instructor, id, { ...GOOD_FORM, title: 'Other' }, 0)).rejects.toEqual(
-      refusedWith(409),
-    );
+    expect(await saveDraft(people.instructor, id, { ...GOOD_FORM, title: 'Other' }, 0)).toEqual({
+      saved: false,
+      current: { form: GOOD_FORM, draftVersion: 1 },
+    });
     expect((await loadExercise(people.instructor, id)).form.title).toBe('Clamp screw');
+  });
+
+  test('sent again after a lost answer change nothing, and are no conflict', async () => {
+    const id = await createExercise(people.instructor);
+    const saveId = randomUUID();
+    const save = (draftVersion: number, by = saveId) =>
+      saveDraft(people.instructor, id, GOOD_FORM, draftVersion, by);
+    expect(await save(0)).toEqual({ saved: true, draftVersion: 1 });
+    expect(await save(0)).toEqual({ saved: true, draftVersion: 1 });
+    expect((await loadExercise(people.instructor, id)).draftSaveId).toBe(saveId);
+    expect(await save(1, randomUUID())).toEqual({ saved: true, draftVersion: 2 });
+    // The id of a save before the last one is nobody's any more.
+    expect(await save(0)).toMatchObject({ saved: false, current: { draftVersion: 2 } });
   });
 
   test('belong to the instructor of the class', async () => {
@@ -282,13 +301,100 @@ describe('at the same moment', () => {
 
   test('a draft saved by two windows keeps the first', async () => {
     const id = await createExercise(people.instructor, GOOD_FORM);
-    const saved = await Promise.allSettled(
+    const answers = await Promise.all(
       upTo(4).map((window) =>
         saveDraft(people.instructor, id, { ...GOOD_FORM, title: `Window ${window}` }, 0),
       ),
     );
-    expect(refusedOf(saved)).toEqual([refusedWith(409), refusedWith(409), refusedWith(409)]);
-    const first = saved.findIndex(({ status }) => status === 'fulfilled');
+    expect(answers.filter(({ saved }) => saved)).toHaveLength(1);
+    const first = answers.findIndex(({ saved }) => saved);
     expect((await loadExercise(people.instructor, id)).form.title).toBe(`Window ${first}`);
+  });
+
+  test('one id for two attempts is taken once, the other is refused by name', async () => {
+    const { done } = await handedOut(people.students);
+    const [one, two] = done.attempts.map(({ id }) => id);
+    for (let round = 0; round < 10; round += 1) {
+      const entry = envelope({ kind: 'note' as const, text: 'once' });
+      const answers = await Promise.allSettled([
+        appendEntry(people.instructor, one!, entry),
+        appendEntry(people.instructor, two!, entry),
+      ]);
+      expect(refusedOf(answers)).toEqual([refusedWith(409)]);
+    }
+  });
+});
+
+describe('the same id', () => {
+  test('with other content is refused by name, with the same content answered as the first time', async () => {
+    const { attemptId } = await handedOut();
+    const student = people.students[0]!;
+    const entry = envelope({ kind: 'note' as const, text: 'one' });
+    await appendEntry(student, attemptId, entry);
+    await expect(appendEntry(student, attemptId, { ...entry, text: 'two' })).rejects.toEqual(
+      refusedWith(409),
+    );
+    expect(await appendEntry(student, attemptId, entry)).toHaveProperty('done.content.text', 'one');
+  });
+
+  test('of a strike-out is known again although the entry is struck by then', async () => {
+    const { attemptId } = await handedOut();
+    const student = people.students[0]!;
+    const entry = envelope({ kind: 'note' as const, text: 'one' });
+    await appendEntry(student, attemptId, entry);
+    const strike = envelope({ kind: 'strike' as const, entryId: entry.id, reason: 'not so' });
+    await appendEntry(student, attemptId, strike);
+    expect(await appendEntry(student, attemptId, strike)).toHaveProperty('done.id', strike.id);
+    await expect(appendEntry(student, attemptId, { ...strike, reason: 'other' })).rejects.toEqual(
+      refusedWith(409),
+    );
+  });
+});
+
+test('news are the entries behind those known, and whether it is marked', async () => {
+  const { attemptId } = await handedOut();
+  const student = people.students[0]!;
+  for (const text of ['one', 'two', 'three'])
+    await appendEntry(student, attemptId, envelope({ kind: 'note' as const, text }));
+  const news = await attemptNews(people.instructor, attemptId, 2);
+  expect(news.marked).toBe(false);
+  expect(news.entries.map(({ content }) => content)).toEqual([{ kind: 'note', text: 'three' }]);
+  expect((await attemptNews(student, attemptId, 9)).entries).toEqual([]);
+  await expect(attemptNews(people.students[1]!, attemptId, 0)).rejects.toEqual(refusedWith(404));
+  await markAttempt(people.instructor, attemptId, no, 3);
+  expect(await attemptNews(student, attemptId, 3)).toEqual({ entries: [], marked: true });
+});
+
+describe('sessions', () => {
+  test('are known by their token until they end, and stored as a hash only', async () => {
+    const student = people.students[0]!;
+    const token = await openSession(student.id);
+    expect(await personOfSession(token)).toEqual(student);
+    const rows = await database().models.SessionRow.findAll();
+    expect(JSON.stringify(rows)).not.toContain(token);
+    await endSession(token);
+    expect(await personOfSession(token)).toBeNull();
+  });
+
+  test.each(['', 'x'.repeat(43), 'Fe26.2*1*abc', `${'a'.repeat(43)}\n`, '🔑'.repeat(20)])(
+    '%p is nobody',
+    async (token) => {
+      expect(await personOfSession(token)).toBeNull();
+      await endSession(token);
+    },
+  );
+
+  test('are over when they were not used for a month; the last use is noted once an hour', async () => {
+    const student = people.students[0]!;
+    const token = await openSession(student.id);
+    const { SessionRow: Row } = database().models;
+    const set = (hours: number) =>
+      Row.update({ seenAt: new Date(Date.now() - hours * 3_600_000) }, { where: { personId: student.id } });
+    await set(2);
+    expect(await personOfSession(token)).toEqual(student);
+    const [row] = await Row.findAll({ where: { personId: student.id }, order: [['opened_at', 'DESC']] });
+    expect(Date.now() - row!.seenAt.getTime()).toBeLessThan(60_000);
+    await set(31 * 24);
+    expect(await personOfSession(token)).toBeNull();
   });
 });

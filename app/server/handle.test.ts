@@ -1,4 +1,4 @@
-import { ConnectionRefusedError } from 'sequelize';
+import { ConnectionRefusedError, DatabaseError } from 'sequelize';
 import { number, object, string } from 'yup';
 import { DataRefusal } from '@/data/errors';
 import { handle, handleBare } from './handle';
@@ -56,9 +56,57 @@ test.each([
   ['a broken origin', () => post('{"title":"x"}', { origin: 'null' }), [403, 'foreign-origin', []]],
   ['a path without a number', () => post('{"title":"x"}', {}, 'abc'), [404, 'not-found', []]],
   ['a number that no row can have', () => post('{"title":"x"}', {}, '99999999999'), [404, 'not-found', []]],
+  ['a number in another spelling', () => post('{"title":"x"}', {}, '1e3'), [404, 'not-found', []]],
+  ['a name that every object has', () => post('{"toString":1}'), [422, 'invalid', ['toString']]],
+  ['a number without end', () => post('{"title":"x","count":1e999}'), [422, 'invalid', ['']]],
 ] as const)('%s is refused', async (_, ask, expected) => {
   expect(await refused(await ask())).toEqual(expected);
   expect(run).not.toHaveBeenCalled();
+});
+
+test('nobody unknown is read: 401 before the body is looked at', async () => {
+  who.mockResolvedValue(null);
+  let read = 0;
+  const body = new ReadableStream({
+    pull(controller) {
+      read += 1;
+      controller.enqueue(new TextEncoder().encode('x'.repeat(50_000)));
+    },
+  });
+  const request = new Request('http://127.0.0.1/api/x', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body,
+    duplex: 'half',
+  } as RequestInit);
+  expect(await refused(await route(request, { params: Promise.resolve({}) }))).toEqual([
+    401,
+    'unknown-person',
+    [],
+  ]);
+  expect(read).toBeLessThanOrEqual(1);
+});
+
+test('a body without end is read to the limit and no further', async () => {
+  let read = 0;
+  const body = new ReadableStream({
+    pull(controller) {
+      read += 1;
+      controller.enqueue(new TextEncoder().encode(' '.repeat(50_000)));
+    },
+  });
+  const request = new Request('http://127.0.0.1/api/x', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body,
+    duplex: 'half',
+  } as RequestInit);
+  expect(await refused(await route(request, { params: Promise.resolve({}) }))).toEqual([
+    413,
+    'too-large',
+    [],
+  ]);
+  expect(read).toBeLessThanOrEqual(6);
 });
 
 test('nobody chosen is 401', async () => {
@@ -79,6 +127,20 @@ test('a refusal of the data names its field; a lost database is 503, anything el
   expect(await refused(await post('{"title":"x"}'))).toEqual([409, 'refused', ['studentIds']]);
   run.mockRejectedValueOnce(new ConnectionRefusedError(new Error('down')));
   expect(await refused(await post('{"title":"x"}'))).toEqual([503, 'database-down', []]);
+  const driver = (fields: object) => new DatabaseError(Object.assign(new Error('x'), fields) as never);
+  for (const [error, code] of [
+    [driver({ code: 'ECONNRESET', fatal: true }), 'database-down'],
+    [driver({ code: 'ER_SERVER_SHUTDOWN', errno: 1053, sqlState: '08S01' }), 'database-down'],
+    [driver({ code: 'ER_RECORD_FILE_FULL', errno: 1114 }), 'disk-full'],
+    [driver({ code: 'ER_LOCK_WAIT_TIMEOUT', errno: 1205 }), 'busy'],
+  ] as const) {
+    run.mockRejectedValueOnce(error);
+    const answer = await post('{"title":"x"}');
+    expect(Number(answer.headers.get('Retry-After'))).toBeGreaterThan(0);
+    expect(await refused(answer)).toEqual([503, code, []]);
+  }
+  run.mockRejectedValueOnce(driver({ code: 'ER_PARSE_ERROR', errno: 1064, sqlState: '42000' }));
+  expect(await refused(await post('{"title":"x"}'))).toEqual([500, 'failed', []]);
   run.mockRejectedValueOnce(new Error('broken'));
   expect(await refused(await post('{"title":"x"}'))).toEqual([500, 'failed', []]);
 });
