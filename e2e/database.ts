@@ -6,7 +6,7 @@ export async function ask<Row>(sql: string, values: unknown[] = []): Promise<Row
   if (url === undefined) throw new Error('Run these tests with ./oyakata test.');
   const connection = await mariadb.createConnection(url);
   try {
-    return (await connection.query(sql, values)) as Row[];
+    return await connection.query<Row[]>(sql, values);
   } finally {
     await connection.end();
   }

@@ -15,9 +15,9 @@ export function watchErrors(context: BrowserContext): string[] {
 
 /** Every end-to-end test fails when one of its pages had a JavaScript error or broke the security policy. */
 export const test = base.extend({
-  context: async ({ context }, use) => {
+  context: async ({ context }, run) => {
     const errors = watchErrors(context);
-    await use(context);
+    await run(context);
     if (errors.length > 0) throw new Error(`Errors in the page:\n${errors.join('\n')}`);
   },
 });

@@ -9,6 +9,8 @@ test.describe.configure({ mode: 'serial' });
 const STUDENT = 'Kofi Albers';
 const lost = (page: Page) => page.getByRole('status').filter({ hasText: 'Out of touch since' });
 const title = (page: Page) => page.getByLabel('Exercise', { exact: true });
+const savedNow = (page: Page) =>
+  page.waitForResponse((response) => response.url().endsWith('/draft') && response.ok());
 const saved = (page: Page) => page.getByRole('status').filter({ hasText: 'Draft saved' });
 
 /** Opens an attempt of its own as the student, with a note half typed. */
@@ -18,7 +20,7 @@ async function halfTypedNote(page: Page, name: string): Promise<{ attemptId: num
   await workAs(page, STUDENT);
   await page.goto(`/attempts/${attemptId}`);
   await page.getByRole('tab', { name: /Record/ }).click();
-  await page.getByLabel('Note').fill('The tool looks dull after');
+  await page.getByRole('textbox', { name: 'Note' }).fill('The tool looks dull after');
   return { attemptId };
 }
 
@@ -30,7 +32,7 @@ test('the server is killed: the page stays, says so, and goes on when it is back
   killServer();
   await expect(lost(page)).toBeVisible();
   await page.waitForTimeout(LONGER_MS);
-  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('What you typed is still here; try again.')).toBeVisible();
   start();
@@ -39,7 +41,7 @@ test('the server is killed: the page stays, says so, and goes on when it is back
   await expect(page.getByRole('list', { name: 'Record' }).getByText('The tool looks dull after')).toHaveCount(
     1,
   );
-  await expect(page.getByLabel('Note')).toHaveValue('');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('');
 });
 
 test('the network goes, and an answer is blocked: nothing changes but the line', async ({
@@ -50,18 +52,18 @@ test('the network goes, and an answer is blocked: nothing changes but the line',
   await context.setOffline(true);
   await page.waitForTimeout(LONGER_MS);
   await expect(lost(page)).toBeVisible();
-  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   await context.setOffline(false);
   await expect(lost(page)).toHaveCount(0);
   // Held for ever, as by a proxy that hangs.
   await page.route('**/news?**', () => undefined);
   await page.waitForTimeout(LONGER_MS);
-  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   await page.unroute('**/news?**');
   await page.goto('about:blank');
   await page.goto(`/attempts/${attemptId}`);
   await page.getByRole('tab', { name: /Record/ }).click();
-  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
 });
 
 test('the database is killed: open pages stay, a page asked for now comes back by itself', async ({
@@ -71,7 +73,7 @@ test('the database is killed: open pages stay, a page asked for now comes back b
   const { attemptId } = await halfTypedNote(page, 'Killed database');
   killDatabase();
   await expect(lost(page)).toContainText('database can not be reached', { timeout: 60_000 });
-  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   const second = await context.newPage();
   await second.goto(`/attempts/${attemptId}`);
   await expect(second.getByRole('heading', { name: 'The database can not be reached' })).toBeVisible();
@@ -79,7 +81,7 @@ test('the database is killed: open pages stay, a page asked for now comes back b
   start();
   await expect(second.getByRole('navigation', { name: 'Set-up in the order of work' })).toBeVisible();
   await expect(lost(page)).toHaveCount(0);
-  await expect(page.getByLabel('Note')).toHaveValue('The tool looks dull after');
+  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
 });
 
 test('a draft that waits is sent when the server returns, without a key stroke', async ({ page }) => {
@@ -129,12 +131,15 @@ test('two windows type: both versions are shown, one is chosen for each field, n
 }) => {
   await workAs(page, INSTRUCTOR);
   const path = await newExercise(page);
+  const first = savedNow(page);
   await title(page).fill('First name');
-  await expect(saved(page)).toBeVisible();
+  await first;
   const other = await context.newPage();
   await other.goto(path);
   await title(other).fill('Name of the other window');
+  const both = savedNow(other);
   await other.getByLabel('Thread', { exact: true }).fill('M16x2');
+  await both;
   await expect(saved(other)).toBeVisible();
 
   await title(page).fill('Name of this window');
@@ -147,7 +152,9 @@ test('two windows type: both versions are shown, one is chosen for each field, n
   await page.reload();
   await expect(dialog).toBeVisible();
   await dialog.getByRole('radio', { name: 'thread there: M16x2' }).check();
+  const chosen = savedNow(page);
   await dialog.getByRole('button', { name: 'Save what is chosen' }).click();
+  await chosen;
   await expect(saved(page)).toBeVisible();
   await page.goto(path);
   await expect(title(page)).toHaveValue('Name of this window');

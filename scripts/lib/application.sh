@@ -26,6 +26,7 @@ run_application() {
   local began=$SECONDS
   stage "starting the application"
   say "Starting the application"
+  keep_short "$LOGS/app.log"
   (
     cd -- "$(release_folder "$1")"
     OYAKATA_DATABASE_URL="$APPLICATION_URL" OYAKATA_INSTANCE="${INSTANCE:0:12}" OYAKATA_STATE="$STATE" \

@@ -1,10 +1,10 @@
 # A release: the program as it runs, in a folder of its own, named by what it is made of. It is made beside the one that
 # runs, never changed afterwards, and has its own modules: neither npm nor a build disturbs what runs.
 
-RELEASE_PARTS=(app core data demo door ui scripts next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
+RELEASE_PARTS=(app core data demo door ui scripts/prepare-database.ts next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
 
 release_name() {
-  find "${RELEASE_PARTS[@]}" -type f ! -name '*.test.*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16
+  find "${RELEASE_PARTS[@]}" -type f ! -name '*.test.*' ! -path '*/test/*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16
 }
 
 release_folder() { echo "$RELEASES/$1"; }
@@ -41,7 +41,7 @@ make_release() {
 
 build_release() {
   local folder="$1" before
-  tar -cf - --exclude='*.test.ts' --exclude='*.test.tsx' "${RELEASE_PARTS[@]}" | tar -xf - -C "$folder" &&
+  tar -cf - --exclude='*.test.ts' --exclude='*.test.tsx' --exclude='*/test' "${RELEASE_PARTS[@]}" | tar -xf - -C "$folder" &&
     # The same files under a second name: npm replaces files, it does not write into them.
     { cp -al -- node_modules "$folder/node_modules" 2>/dev/null || { rm -rf -- "$folder/node_modules"; cp -a -- node_modules "$folder/node_modules"; }; } &&
     (

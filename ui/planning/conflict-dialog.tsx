@@ -73,7 +73,7 @@ export function ConflictDialog({
             {fields.map((field) => (
               <tr key={field} className="border-b border-rule">
                 <th scope="row" className="py-1 pr-2 text-left font-medium">
-                  {stageTitle(stageOf(field), null)}: {wordsOf(field)}
+                  {placeOf(field)}
                 </th>
                 {(['here', 'there'] as const).map((side) => (
                   <td key={side} className="py-1 pr-2">
@@ -103,6 +103,12 @@ export function ConflictDialog({
       </div>
     </Dialog>
   );
+}
+
+/** Stage and field, once where they are called alike. */
+function placeOf(field: PlanField): string {
+  const stage = stageTitle(stageOf(field), null);
+  return stage.toLowerCase() === wordsOf(field) ? stage : `${stage}: ${wordsOf(field)}`;
 }
 
 /** @example wordsOf('blankDiameter') // 'blank diameter' */

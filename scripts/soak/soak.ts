@@ -1,0 +1,53 @@
+import { Machine } from '../test/machine';
+import { soakHostile } from './hostile';
+import { soakKills } from './kills';
+import { soakOverload } from './overload';
+import { soakUpdate } from './update';
+
+/** A line of the result: what was counted, what it must be, and whether it is. */
+export interface Finding {
+  what: string;
+  found: string;
+  wanted: string;
+  good: boolean;
+}
+
+/** For counts of what must not happen. */
+export const none = (what: string, count: number): Finding => ({
+  what,
+  found: String(count),
+  wanted: '0',
+  good: count === 0,
+});
+
+export const told = (what: string, found: string): Finding => ({ what, found, wanted: '', good: true });
+
+const minutes = Number(process.argv[2] ?? '6');
+const seed = Date.now() % 2 ** 31;
+console.log(`Soak of ${minutes} minutes, seed ${seed}, Node.js ${process.version}`);
+const machine = await Machine.make();
+const findings: Finding[] = [];
+try {
+  const started = await machine.run('start');
+  if (started.code !== 0) throw new Error(started.said);
+  const parts: [string, () => Promise<Finding[]>][] = [
+    ['Kills in mid-write', () => soakKills(machine, minutes * 30_000)],
+    ['Overload', () => soakOverload(machine)],
+    ['Hostile requests', () => soakHostile(machine, minutes * 1500, seed)],
+    ['Update under use', () => soakUpdate()],
+  ];
+  for (const [title, run] of parts) {
+    console.log(`· ${title}`);
+    const found = await run();
+    findings.push(...found);
+    for (const { what, found: count, wanted, good } of found)
+      console.log(
+        `  ${good ? '●' : '⊘'} ${what.padEnd(58)} ${count}${wanted === '' ? '' : ` (wanted ${wanted})`}`,
+      );
+  }
+} finally {
+  await machine.remove();
+}
+const bad = findings.filter(({ good }) => !good);
+console.log(`${findings.length - bad.length} passed, ${bad.length} failed`);
+process.exit(bad.length === 0 ? 0 : 1);

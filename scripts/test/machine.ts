@@ -1,0 +1,144 @@
+import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** How a command ended and what it said. */
+export interface Ended {
+  code: number | null;
+  said: string;
+}
+
+/** For tests: an installation of its own, with a state folder whose path holds a space, and ports of its own. */
+export class Machine {
+  private constructor(
+    readonly folder: string,
+    readonly state: string,
+    readonly port: number,
+    readonly databasePort: number,
+    readonly root: string,
+  ) {}
+
+  static async make(root = process.cwd(), state?: string): Promise<Machine> {
+    const folder = mkdtempSync(join(tmpdir(), 'oyakata '));
+    return new Machine(folder, state ?? join(folder, 'state'), await freePort(), await freePort(), root);
+  }
+
+  get env(): NodeJS.ProcessEnv {
+    return {
+      ...process.env,
+      OYAKATA_DATABASE_URL: '',
+      OYAKATA_STATE: this.state,
+      OYAKATA_PORT: String(this.port),
+      OYAKATA_DB_PORT: String(this.databasePort),
+      OYAKATA_LOG_LEVEL: 'warn',
+    };
+  }
+
+  /** Begins a command in a process group of its own, as a terminal does. */
+  begin(...command: string[]): ChildProcess & { ended: Promise<Ended> } {
+    const child = spawn(join(this.root, 'oyakata'), command, {
+      env: this.env,
+      cwd: this.folder,
+      detached: true,
+    });
+    let said = '';
+    child.stdout.on('data', (part: Buffer) => (said += part.toString()));
+    child.stderr.on('data', (part: Buffer) => (said += part.toString()));
+    const ended = new Promise<Ended>((resolve) => {
+      child.on('error', (error) => resolve({ code: null, said: String(error) }));
+      // "exit" and not "close": what the command has started may hold its output open.
+      child.on('exit', (code) =>
+        setTimeout(() => {
+          child.stdout.destroy();
+          child.stderr.destroy();
+          resolve({ code, said });
+        }, 50),
+      );
+    });
+    return Object.assign(child, { ended });
+  }
+
+  run(...command: string[]): Promise<Ended> {
+    return this.begin(...command).ended;
+  }
+
+  /** The process that runs a program on this state, or null. */
+  pid(program: 'node' | 'mariadbd'): number | null {
+    const argument = program === 'node' ? `--state=${this.state}` : `--datadir=${this.state}/mariadb`;
+    const text = this.shell(`own_pid ${program} '${argument}' || true`).trim();
+    return text === '' ? null : Number(text);
+  }
+
+  /** Runs a line with the helpers of scripts/lib. */
+  shell(line: string): string {
+    const script = `. scripts/lib/common.sh; . scripts/lib/secrets.sh; . scripts/lib/database.sh; ${line}`;
+    return execFileSync('bash', ['-c', script], {
+      env: { ...this.env, OYAKATA_ROOT: this.root },
+      cwd: this.root,
+      encoding: 'utf8',
+    });
+  }
+
+  sql(text: string): string {
+    return this.shell(`admin_sql oyakata -e "${text}"`).trim();
+  }
+
+  kill(program: 'node' | 'mariadbd'): void {
+    const pid = this.pid(program);
+    if (pid !== null) process.kill(pid, 'SIGKILL');
+  }
+
+  ask(path: string, init: RequestInit = {}): Promise<Response> {
+    return fetch(`http://127.0.0.1:${this.port}${path}`, {
+      redirect: 'manual',
+      signal: AbortSignal.timeout(20_000),
+      ...init,
+    });
+  }
+
+  /** The cookie of somebody at work. */
+  async workAs(personId: number): Promise<string> {
+    const response = await this.ask('/api/session', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ personId }),
+    });
+    if (response.status !== 200) throw new Error(`session: ${response.status} ${await response.text()}`);
+    return response.headers.getSetCookie()[0]?.split(';')[0] ?? '';
+  }
+
+  /** What is right after a start: well, and the demo shop whole. */
+  async look(): Promise<{ health: unknown; people: number; entries: number; servers: number }> {
+    const count = (table: string) => Number(this.sql(`SELECT COUNT(*) FROM ${table}`));
+    const health = (await (await this.ask('/api/health')).json()) as unknown;
+    const processes = this.shell(
+      `for f in $(grep -lzxF -- '--state=${this.state}' /proc/[0-9]*/cmdline 2>/dev/null || true); do
+         readlink "\${f%cmdline}exe" 2>/dev/null || true; done | grep -c '/node$' || true`,
+    );
+    return { health, people: count('people'), entries: count('entries'), servers: Number(processes) };
+  }
+
+  #removed = false;
+
+  async remove(): Promise<void> {
+    if (this.#removed) return;
+    this.#removed = true;
+    await this.run('stop').catch(() => undefined);
+    this.kill('node');
+    this.kill('mariadbd');
+    rmSync(this.folder, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 });
+  }
+}
+
+async function freePort(): Promise<number> {
+  const server = createServer();
+  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+  const { port } = server.address() as AddressInfo;
+  await new Promise((resolve) => server.close(resolve));
+  return port;
+}
+
+export const WELL = { status: 'ok', database: 'ok', disk: 'ok' };
+export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
