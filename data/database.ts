@@ -37,7 +37,7 @@ export function database(): Database {
       initSql: 'SET SESSION innodb_lock_wait_timeout = 8',
     },
     timezone: '+00:00',
-    pool: { max: 10, min: 0, acquire: 8000, idle: 10000 },
+    pool: { max: 12, min: 0, acquire: 8000, idle: 10000 },
     logging: (sql) => log.trace({ sql }, 'query'),
   });
   shared.oyakataDatabase = { sequelize, models: defineModels(sequelize) };

@@ -12,7 +12,7 @@ beforeAll(async () => {
   door = createDoor({
     handle: (request, response) => behind(request, response),
     hosts: allowedHosts('shop.test', 80),
-    mostAtOnce: 2,
+    room: { mostInside: 2, mostWaiting: 0, longestWaitMs: 100 },
     log: (line) => lines.push(line),
     fail: (error) => failures.push(String(error)),
   });

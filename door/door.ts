@@ -1,6 +1,6 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Duplex } from 'node:stream';
-import { Admission } from './admission';
+import { Admission, type Room } from './admission';
 import { isAllowedHost } from './hosts';
 import { refuseRequest } from './refuse-request';
 import { contentSecurityPolicy, newNonce, securityHeaders } from './security-headers';
@@ -9,7 +9,7 @@ export interface DoorOptions {
   /** What is behind the door. */
   handle: (request: IncomingMessage, response: ServerResponse) => Promise<void>;
   hosts: ReadonlySet<string>;
-  mostAtOnce: number;
+  room: Room;
   /** One line for each request that was answered. */
   log: (line: { method: string; path: string; status: number; ms: number }) => void;
   fail: (error: unknown, path: string) => void;
@@ -27,10 +27,23 @@ const UNREAD_MS = 3000;
  * The one server of the application: everything that comes in from outside passes here first. It knows its own names,
  * puts the security headers on every answer, turns away what can not be read, and says early when there is no room.
  */
-export function createDoor({ handle, hosts, mostAtOnce, log, fail }: DoorOptions): Server {
-  const admission = new Admission(mostAtOnce);
+export function createDoor({ handle, hosts, room, log, fail }: DoorOptions): Server {
+  const admission = new Admission(room);
   // What throws before it returns its promise must not tear the connection's parser with it.
-  const enter: DoorOptions['handle'] = async (request, response) => handle(request, response);
+  async function enter(request: IncomingMessage, response: ServerResponse, path: string): Promise<void> {
+    const leave = isLight(path) ? () => undefined : await admission.enter();
+    if (leave === null) {
+      response.setHeader('Retry-After', String(COME_AGAIN_SECONDS));
+      // A page asks again by itself too.
+      response.setHeader('Refresh', String(COME_AGAIN_SECONDS));
+      answer(request, response, 503, 'busy', 'The server has its hands full at this moment. Trying again.');
+      return;
+    }
+    // Whoever went away while waiting takes no place.
+    if (response.destroyed) return leave();
+    response.once('close', leave);
+    await handle(request, response);
+  }
   const server = createServer((request, response) => {
     const begin = performance.now();
     const path = (request.url ?? '').split('?')[0]?.slice(0, 200) ?? '';
@@ -51,18 +64,11 @@ export function createDoor({ handle, hosts, mostAtOnce, log, fail }: DoorOptions
       answer(request, response, refused.status, refused.code, refused.message);
       return;
     }
-    const leave = isLight(path) ? () => undefined : admission.enter();
-    if (leave === null) {
-      response.setHeader('Retry-After', String(COME_AGAIN_SECONDS));
-      answer(request, response, 503, 'busy', 'The server has its hands full at this moment. Trying again.');
-      return;
-    }
-    response.once('close', leave);
     // The renderer takes the nonce from here; what a client sends under these names is not believed.
     request.headers['content-security-policy'] = contentSecurityPolicy(nonce);
     delete request.headers['content-security-policy-report-only'];
     dropUnreadable(request);
-    enter(request, response).catch((error: unknown) => {
+    enter(request, response, path).catch((error: unknown) => {
       fail(error, path);
       if (!response.headersSent)
         answer(request, response, 500, 'failed', 'Something went wrong on the server.');

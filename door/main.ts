@@ -13,8 +13,10 @@ import { LogFile } from './log-file';
 const state = process.argv.find((argument) => argument.startsWith('--state='))?.slice('--state='.length);
 if (state === undefined) throw new Error('Say where the state lies: --state=FOLDER.');
 const port = Number(process.env.OYAKATA_PORT);
-/** Twice the requests that keep two cores busy; see docs/reliability.md. */
-const mostAtOnce = Number(process.env.OYAKATA_MOST_AT_ONCE ?? '48');
+/** As many as the database has connections for (data/database.ts); more at once would only wait for each other. */
+const mostInside = Number(process.env.OYAKATA_MOST_AT_ONCE ?? '12');
+/** What the slowest records let through in a second and a half: a class of forty that opens a page waits that long. */
+const room = { mostInside, mostWaiting: 48, longestWaitMs: 2000 };
 const MOST_DATABASE_LOG = 5_000_000;
 
 const file = new LogFile(join(state, 'log', 'app.log'));
@@ -34,7 +36,7 @@ const handle = app.getRequestHandler();
 const door = createDoor({
   handle: (request, response) => handle(request, response),
   hosts: allowedHosts(process.env.OYAKATA_HOSTS, port),
-  mostAtOnce,
+  room,
   log: (line) => log.info(line, 'request'),
   fail: (error, path) => log.error({ err: error, path }, 'request failed'),
 });

@@ -3,7 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { personId, strangers } from './database';
 import { GOOD_FORM, handedOut } from './fixtures';
 import { sendRaw } from './hostile/raw-request';
-import { INSTRUCTOR, requestAs } from './people';
+import { INSTRUCTOR, requestAs, workAs } from './people';
 import { expect, test } from './test';
 
 /** Who asks: nobody, the student of the attempt, another of the class, and student and instructor of another class. */
@@ -158,6 +158,15 @@ test('a session that ended is nobody, wherever its cookie was copied to', async 
   expect((await copied.post('/api/exercises')).status()).toBe(201);
   expect((await request.delete('/api/session')).status()).toBe(204);
   expect((await copied.post('/api/exercises')).status()).toBe(401);
+});
+
+test('whoever ends the session at the list of names is nobody there', async ({ page }) => {
+  await workAs(page, INSTRUCTOR);
+  await page.goto('/who');
+  await page.getByRole('button', { name: 'End my session' }).click();
+  await expect(page.getByRole('button', { name: 'End my session' })).toHaveCount(0);
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/who$/);
 });
 
 test('only the names of the setting are answered', async () => {

@@ -1,6 +1,7 @@
 import { calc } from '@/core/calc';
 import { EMPTY_PLAN_FORM, readPlan } from '@/core/plan';
 import { sectionGeometry } from '@/ui/drawing/section-geometry';
+import { benchReaders } from './bench/readers';
 
 /** ./oyakata bench: how long the computations take that must feel instant. */
 function time(name: string, rounds: number, run: (round: number) => void): void {
@@ -33,3 +34,6 @@ time('the same, crests meeting (integrated)', 20, () =>
 time('section of 20 passes', 50, (round) =>
   sectionGeometry({ groove, side: 'external', workDiameter: 19.85, readings, chosen: round % 20 }, 760, 500),
 );
+
+console.log('Ten times the text, at most 15 times the time:');
+if (benchReaders() > 0) process.exitCode = 1;

@@ -34,7 +34,10 @@ OWNER_URL="$OWN_URL"
 EXPECTED="$(count_rows "$TRIAL")"
 as_owner mariadb -e "DROP DATABASE \`$TRIAL\`"
 
-if has_tables; then say "Backup of what is there now: $(make_backup before-restore)" || fail "What is there now could not be saved; nothing was changed." "See $LOGS/backup.log."; fi
+if has_tables; then
+  MADE="$(make_backup before-restore)" || fail "What is there now could not be saved; nothing was changed." "See $LOGS/backup.log."
+  say "Backup of what is there now: $MADE"
+fi
 stop_application
 rm -rf -- "$STATE/restoring"
 mv -- "$OPENED" "$STATE/restoring"

@@ -1,4 +1,4 @@
-# ./oyakata soak [MINUTES]: what takes longer than a test may. An installation of its own on loopback is killed, flooded,
+# ./oyakata soak [MINUTES] [PART]: what takes longer than a test may. An installation of its own on loopback is killed, flooded,
 # updated and sent nonsense; it ends by itself after the minutes given (default 6, at most 60) and a bounded count.
 . "$OYAKATA_ROOT/scripts/lib/common.sh"
 . "$OYAKATA_ROOT/scripts/lib/packages.sh"
@@ -12,4 +12,4 @@ make_state
 need_program curl curl
 need_program mariadbd mariadb-server
 need_modules
-exec node --import tsx scripts/soak/soak.ts "$MINUTES"
+exec node --import tsx scripts/soak/soak.ts "$MINUTES" "${2:-}"

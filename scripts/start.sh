@@ -32,7 +32,8 @@ if port_taken "$APP_PORT"; then
   fail "Port $APP_PORT is taken by another program." "Choose another: OYAKATA_PORT=3211 ./oyakata start"
 fi
 if [ -n "$PENDING" ] && has_tables; then
-  say "Backup before the tables change: $(make_backup before-update)" || fail "No backup could be made, so the tables were not touched." "See $LOGS/backup.log."
+  MADE="$(make_backup before-update)" || { [ -z "$BEFORE" ] || ! release_whole "$BEFORE" || run_application "$BEFORE" || true; need_room "$STATE" 30; fail "No backup could be made, so the tables were not touched." "See $LOGS/backup.log."; }
+  say "Backup before the tables change: $MADE"
 fi
 DONE="$(database_step up)" || fail "The tables could not be brought up to date. $DONE" "See $LOGS/prepare.log."
 while read -r line; do say "$line"; done <<<"$DONE"

@@ -23,6 +23,8 @@ export const none = (what: string, count: number): Finding => ({
 export const told = (what: string, found: string): Finding => ({ what, found, wanted: '', good: true });
 
 const minutes = Number(process.argv[2] ?? '6');
+/** Part of a title, such as `overload`, to run only that. */
+const only = (process.argv[3] ?? '').toLowerCase();
 const seed = Date.now() % 2 ** 31;
 console.log(`Soak of ${minutes} minutes, seed ${seed}, Node.js ${process.version}`);
 const machine = await Machine.make();
@@ -36,7 +38,7 @@ try {
     ['Hostile requests', () => soakHostile(machine, minutes * 1500, seed)],
     ['Update under use', () => soakUpdate()],
   ];
-  for (const [title, run] of parts) {
+  for (const [title, run] of parts.filter(([title]) => title.toLowerCase().includes(only))) {
     console.log(`· ${title}`);
     const found = await run();
     findings.push(...found);

@@ -38,52 +38,54 @@ export function Header({
   );
   useKeys(all);
   return (
-    <header className="flex min-h-11 items-center gap-4 bg-paper px-4 py-1 print:hidden">
-      <Link href="/" className="flex items-center gap-2 font-head text-xl font-semibold tracking-wide">
-        <Seal />
-        Oyakata
-      </Link>
-      <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
-      {children}
-      <Link
-        href="/tables"
-        className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
-      >
-        Tables
-      </Link>
-      <label className="flex items-center gap-1.5 text-sm">
-        <span className="text-ink-soft tablet:sr-only">Lengths</span>
-        <select
-          value={unit}
-          onChange={(event) => setUnit(event.target.value as DisplayUnit)}
-          className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
+    <div className="print:hidden">
+      <header className="flex min-h-11 items-center gap-4 bg-paper px-4 py-1">
+        <Link href="/" className="flex items-center gap-2 font-head text-xl font-semibold tracking-wide">
+          <Seal />
+          Oyakata
+        </Link>
+        <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
+        {children}
+        <Link
+          href="/tables"
+          className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
         >
-          {UNITS.map(({ value, text }) => (
-            <option key={value} value={value}>
-              {text}
-            </option>
-          ))}
-        </select>
-      </label>
-      <Link
-        href="/who"
-        className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
-      >
-        <span className="sr-only">Working here: </span>
-        {who.name}
-        <span className="ml-1 text-ink-soft">({who.role})</span>
-      </Link>
-      <button
-        type="button"
-        aria-label="Keys and help"
-        onClick={() => setHelp(true)}
-        className="grid size-9 place-items-center rounded-full border border-rule-strong bg-paper-raised font-semibold tablet:size-12"
-      >
-        ?
-      </button>
+          Tables
+        </Link>
+        <label className="flex items-center gap-1.5 text-sm">
+          <span className="text-ink-soft tablet:sr-only">Lengths</span>
+          <select
+            value={unit}
+            onChange={(event) => setUnit(event.target.value as DisplayUnit)}
+            className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
+          >
+            {UNITS.map(({ value, text }) => (
+              <option key={value} value={value}>
+                {text}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Link
+          href="/who"
+          className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+        >
+          <span className="sr-only">Working here: </span>
+          {who.name}
+          <span className="ml-1 text-ink-soft">({who.role})</span>
+        </Link>
+        <button
+          type="button"
+          aria-label="Keys and help"
+          onClick={() => setHelp(true)}
+          className="grid size-9 place-items-center rounded-full border border-rule-strong bg-paper-raised font-semibold tablet:size-12"
+        >
+          ?
+        </button>
+        <HelpDialog open={help} onOpenChange={setHelp} keys={all} />
+      </header>
       <TouchLine />
-      <HelpDialog open={help} onOpenChange={setHelp} keys={all} />
-    </header>
+    </div>
   );
 }
 

@@ -25,7 +25,7 @@ export function TouchLine() {
   return (
     <p
       role="status"
-      className="fixed bottom-3 left-1/2 z-50 flex w-max max-w-[92vw] -translate-x-1/2 items-center gap-2 border-l-4 border-brass-bright bg-dye-deep px-4 py-2 text-scribe shadow-lg print:hidden"
+      className="flex items-center gap-2 border-b border-l-8 border-brass-bright bg-dye-deep px-3 py-1.5 text-scribe"
     >
       <Unplug aria-hidden className="size-5 shrink-0 text-brass-bright" />
       <span>

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import { send } from './send';
 
@@ -24,6 +25,12 @@ export function WhoList({
     }
     router.push('/');
     router.refresh();
+  }
+
+  async function leave() {
+    const sent = await send('DELETE', '/api/session');
+    if (sent.ok) router.refresh();
+    else setProblem(sent.message);
   }
 
   const groups = [
@@ -52,6 +59,12 @@ export function WhoList({
           </ul>
         </section>
       ))}
+      {current !== null && (
+        <p className="flex items-center gap-3">
+          <Button onClick={() => void leave()}>End my session</Button>
+          <span className="text-sm text-ink-soft">Nobody works here then until a name is chosen.</span>
+        </p>
+      )}
       {problem !== null && <Message tone="error">{problem}</Message>}
     </div>
   );
