@@ -52,7 +52,9 @@ export class Admission {
       const next = this.#waiting.shift();
       if (next === undefined) return;
       clearTimeout(next.timer);
-      next.letIn(this.#letIn());
+      const nextLeave = this.#letIn();
+      // Between two requests the event loop has its turn, so that others learn whether there is room.
+      setImmediate(() => next.letIn(nextLeave));
     };
   }
 }

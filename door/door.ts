@@ -108,6 +108,11 @@ function dropUnreadable(request: IncomingMessage): void {
   delete request.headers.rsc;
 }
 
+/** Whether a body is announced that is larger than any may be, or is not announced at all. */
+function bodyIsEndless({ headers }: IncomingMessage): boolean {
+  return headers['transfer-encoding'] !== undefined || Number(headers['content-length'] ?? 0) > MOST_UNREAD;
+}
+
 /**
  * The rest of a body that nobody read is let go by, so that the connection can serve again; but not more of it than any
  * body may have, and not for long.
@@ -134,8 +139,8 @@ function answer(
 ): void {
   const isApi = (request.url ?? '').startsWith('/api/');
   const text = isApi ? JSON.stringify({ error: { code, message, fields: [] } }) : page(message);
-  if (!request.complete && request.headers['content-length'] !== '0')
-    response.setHeader('Connection', 'close');
+  // A body of honest size is let go by; closing over it would take the answer with it.
+  if (bodyIsEndless(request)) response.setHeader('Connection', 'close');
   response.writeHead(status, {
     'Content-Type': isApi ? 'application/json; charset=utf-8' : 'text/html; charset=utf-8',
     'Content-Length': Buffer.byteLength(text),

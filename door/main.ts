@@ -13,8 +13,11 @@ import { LogFile } from './log-file';
 const state = process.argv.find((argument) => argument.startsWith('--state='))?.slice('--state='.length);
 if (state === undefined) throw new Error('Say where the state lies: --state=FOLDER.');
 const port = Number(process.env.OYAKATA_PORT);
-/** As many as the database has connections for (data/database.ts); more at once would only wait for each other. */
-const mostInside = Number(process.env.OYAKATA_MOST_AT_ONCE ?? '12');
+/**
+ * One core works on them; each waits a little for the database. More at once gain nothing, and make every turn of the
+ * event loop longer, by which all others learn later whether there is room (found by `./oyakata soak`).
+ */
+const mostInside = Number(process.env.OYAKATA_MOST_AT_ONCE ?? '6');
 /** What the slowest records let through in a second and a half: a class of forty that opens a page waits that long. */
 const room = { mostInside, mostWaiting: 48, longestWaitMs: 2000 };
 const MOST_DATABASE_LOG = 5_000_000;

@@ -52,6 +52,29 @@ const SHOTS: Shot[] = [
   },
   { file: 'record-set-up', path: '/attempts/8', size: TABLET },
   { file: 'record-cutting', path: '/attempts/7' },
+  {
+    file: 'out-of-touch',
+    path: '/attempts/7',
+    size: TABLET,
+    before: async (page) => {
+      await page.getByLabel('Own reading of the compound').fill('1.38');
+      await page.context().setOffline(true);
+      await page.getByText('Out of touch since').waitFor({ timeout: 40_000 });
+    },
+  },
+  {
+    file: 'two-versions',
+    path: '/exercises/2',
+    before: async (page) => {
+      const other = await page.context().newPage();
+      await other.goto('/exercises/2');
+      const saved = other.waitForResponse((response) => response.url().endsWith('/draft'));
+      await other.getByLabel('Exercise', { exact: true }).fill('Clamp screw, long');
+      await saved;
+      await page.getByLabel('Exercise', { exact: true }).fill('Clamp screw, short');
+      await page.getByRole('dialog', { name: 'Two versions of this exercise' }).waitFor();
+    },
+  },
   { file: 'mark', path: '/attempts/4/mark' },
   { file: 'marked', path: '/attempts/2/mark' },
   { file: 'card', path: '/attempts/7/card', size: { width: 794, height: 760 }, print: true },

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { sendRaw } from '../../e2e/hostile/raw-request';
 import type { Machine } from '../test/machine';
 
 export interface Note {
@@ -17,17 +18,18 @@ export async function sendNote(
   attemptId: number,
   cookie: string,
   { body }: Note,
-): Promise<{ status: number; retryAfter: string | null }> {
+): Promise<{ status: number; retryAfter: string | null; why: string }> {
   try {
-    const response = await machine.ask(`/api/attempts/${attemptId}/entries`, {
+    const { status, headers } = await sendRaw(machine.port, {
       method: 'POST',
-      headers: { cookie, 'content-type': 'application/json' },
+      path: `/api/attempts/${attemptId}/entries`,
+      headers: { host: `127.0.0.1:${machine.port}`, cookie, 'content-type': 'application/json' },
       body,
     });
-    await response.arrayBuffer();
-    return { status: response.status, retryAfter: response.headers.get('retry-after') };
-  } catch {
-    return { status: 0, retryAfter: null };
+    const retryAfter = headers['retry-after'];
+    return { status, retryAfter: typeof retryAfter === 'string' ? retryAfter : null, why: String(status) };
+  } catch (error) {
+    return { status: 0, retryAfter: null, why: error instanceof Error ? error.message : String(error) };
   }
 }
 
