@@ -18,7 +18,7 @@ import {
 import { parseAngleDeg, parseFigures, parseLength, parseLengthList, parseWhole } from './units';
 
 /** No text in any field and no JSON value sent may throw, and no number that comes out is without end. */
-const RUNS = { numRuns: 1500, seed: 20261125 };
+const RUNS = { numRuns: 1000, seed: 20261125 };
 const derived = planFor({});
 const record = recordOf([{ kind: 'note', text: 'first' }]);
 const proposal = proposeMark(derived, record);

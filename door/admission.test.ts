@@ -1,6 +1,7 @@
 import { Admission } from './admission';
 
-beforeEach(() => jest.useFakeTimers());
+// Admission gives the event loop its turn by setImmediate, which must stay real.
+beforeEach(() => jest.useFakeTimers({ doNotFake: ['setImmediate'] }));
 afterEach(() => jest.useRealTimers());
 
 const room = { mostInside: 2, mostWaiting: 2, longestWaitMs: 1000 };

@@ -79,7 +79,7 @@ test('a first start that is cut at any of 12 moments is made good by the next', 
   const worker = async () => {
     for (let moment = left.shift(); moment !== undefined; moment = left.shift()) await cut(moment);
   };
-  await Promise.all([worker(), worker()]);
+  await Promise.all([worker(), worker(), worker()]);
 });
 
 test('two starts at one moment: the second waits and says for what, one server runs', async () => {
@@ -141,10 +141,13 @@ test('what can not be is said at its setting, and nothing is touched', async () 
   expect(readdirSync(own.folder)).toEqual([]);
 });
 
-test('empty secrets and a half-made database directory, as an earlier release left them, are made good', async () => {
+test('empty secrets, a half-made database directory and grown logs, as an earlier release left them, are made good', async () => {
   const own = await machine();
   mkdirSync(join(own.state, 'mariadb', 'mysql'), { recursive: true });
   writeFileSync(join(own.state, 'secrets.env'), '');
+  mkdirSync(join(own.state, 'log'));
+  const logs = ['mariadb.log', 'app.log'].map((file) => join(own.state, 'log', file));
+  for (const log of logs) appendFileSync(log, 'y'.repeat(6_000_000));
   const started = await own.run('start');
   expect(started).toMatchObject({ code: 0 });
   expect(started.said).toContain('never finished: making it again');
@@ -152,6 +155,10 @@ test('empty secrets and a half-made database directory, as an earlier release le
     /^DB_PASSWORD=[0-9a-f]{48}\nOWNER_PASSWORD=[0-9a-f]{48}\nINSTANCE=[0-9a-f]{48}\n$/,
   );
   expect(await own.look()).toEqual({ health: WELL, ...whole, servers: 1 });
+  for (const log of logs) {
+    expect(statSync(`${log}.1`).size).toBe(6_000_000);
+    expect(statSync(log, { throwIfNoEntry: false })?.size ?? 0).toBeLessThan(100_000);
+  }
 });
 
 test('a backup made while it is written to is consistent, and a restore proves itself', async () => {
@@ -278,19 +285,5 @@ test('a full disk: everything answers and says so, nothing acknowledged is lost,
   } finally {
     await small.remove();
     spawnSync('umount', ['-l', place]);
-  }
-});
-
-test('logs that have grown are begun anew at the start', async () => {
-  const own = await machine();
-  mkdirSync(join(own.state, 'log'), { recursive: true });
-  for (const file of ['mariadb.log', 'app.log'])
-    appendFileSync(join(own.state, 'log', file), 'y'.repeat(6_000_000));
-  expect((await own.run('start')).code).toBe(0);
-  for (const file of ['mariadb.log', 'app.log']) {
-    expect(statSync(join(own.state, 'log', `${file}.1`)).size).toBe(6_000_000);
-    expect(statSync(join(own.state, 'log', file), { throwIfNoEntry: false })?.size ?? 0).toBeLessThan(
-      100_000,
-    );
   }
 });

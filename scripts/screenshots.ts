@@ -67,7 +67,7 @@ const SHOTS: Shot[] = [
     path: '/exercises/2',
     before: async (page) => {
       const other = await page.context().newPage();
-      await other.goto('/exercises/2');
+      await other.goto('/exercises/2', { waitUntil: 'networkidle' });
       const saved = other.waitForResponse((response) => response.url().endsWith('/draft'));
       await other.getByLabel('Exercise', { exact: true }).fill('Clamp screw, long');
       await saved;

@@ -86,7 +86,7 @@ export function ConflictDialog({
                         aria-label={`${wordsOf(field)} ${side}: ${conflict[side][field] || 'empty'}`}
                         onChange={() => setSides({ ...sides, [field]: side })}
                       />
-                      <span className="figures break-all">{conflict[side][field] || <em>empty</em>}</span>
+                      <span className="figures wrap-anywhere">{conflict[side][field] || <em>empty</em>}</span>
                     </label>
                   </td>
                 ))}
