@@ -16,7 +16,8 @@ export interface Refused {
   answer: unknown;
 }
 
-const NO_ANSWER = 'The server does not answer.';
+/** The reason given when nothing came back at all. */
+export const NO_ANSWER = 'The server does not answer.';
 /** An answer that takes longer is taken for lost. */
 const PATIENCE_MS = 15_000;
 /** How often something is sent again by itself while the server says that it is busy. */

@@ -3,8 +3,9 @@
 import { format } from 'date-fns';
 import { Unplug } from 'lucide-react';
 import { useEffect } from 'react';
-import { ask } from './send';
+import { ask, NO_ANSWER } from './send';
 import { useTouch } from './touch';
+import { useStayPut } from './use-stay-put';
 
 const WELL_EVERY_MS = 15_000;
 const LOST_EVERY_MS = 3000;
@@ -16,6 +17,7 @@ const LOST_EVERY_MS = 3000;
 export function TouchLine() {
   const { since, reason } = useTouch();
   const lost = since !== null;
+  useStayPut(lost && reason === NO_ANSWER);
   useEffect(() => {
     const look = () => void (document.visibilityState === 'visible' && ask('/api/health'));
     const timer = window.setInterval(look, lost ? LOST_EVERY_MS : WELL_EVERY_MS);
