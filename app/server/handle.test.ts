@@ -64,49 +64,39 @@ test.each([
   expect(run).not.toHaveBeenCalled();
 });
 
-test('nobody unknown is read: 401 before the body is looked at', async () => {
-  who.mockResolvedValue(null);
-  let read = 0;
+/** A request whose body never ends, in parts of 50 kB, and how many of them were taken. */
+function endlessRequest() {
+  let parts = 0;
   const body = new ReadableStream({
     pull(controller) {
-      read += 1;
-      controller.enqueue(new TextEncoder().encode('x'.repeat(50_000)));
+      parts += 1;
+      controller.enqueue(new TextEncoder().encode(' '.repeat(50_000)));
     },
   });
-  const request = new Request('http://127.0.0.1/api/x', {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body,
-    duplex: 'half',
-  } as RequestInit);
+  const headers = { 'content-type': 'application/json' };
+  const init = { method: 'POST', headers, body, duplex: 'half' } as RequestInit;
+  return { request: new Request('http://127.0.0.1/api/x', init), pulled: () => parts };
+}
+
+test('nobody unknown is read: 401 before the body is looked at', async () => {
+  who.mockResolvedValue(null);
+  const { request, pulled } = endlessRequest();
   expect(await refused(await route(request, { params: Promise.resolve({}) }))).toEqual([
     401,
     'unknown-person',
     [],
   ]);
-  expect(read).toBeLessThanOrEqual(1);
+  expect(pulled()).toBeLessThanOrEqual(1);
 });
 
 test('a body without end is read to the limit and no further', async () => {
-  let read = 0;
-  const body = new ReadableStream({
-    pull(controller) {
-      read += 1;
-      controller.enqueue(new TextEncoder().encode(' '.repeat(50_000)));
-    },
-  });
-  const request = new Request('http://127.0.0.1/api/x', {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body,
-    duplex: 'half',
-  } as RequestInit);
+  const { request, pulled } = endlessRequest();
   expect(await refused(await route(request, { params: Promise.resolve({}) }))).toEqual([
     413,
     'too-large',
     [],
   ]);
-  expect(read).toBeLessThanOrEqual(6);
+  expect(pulled()).toBeLessThanOrEqual(6);
 });
 
 test('nobody chosen is 401', async () => {
