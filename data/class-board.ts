@@ -2,7 +2,7 @@ import 'server-only';
 import { Op } from 'sequelize';
 import { attemptState, isKind, liveEntries } from '@/core/attempt';
 import type { ClassBoard } from '@/core/board';
-import type { Plan, PlanForm } from '@/core/plan';
+import { formFrom, type Plan } from '@/core/plan';
 import { classOf } from './access';
 import { database } from './database';
 import type { PersonView } from './people';
@@ -38,7 +38,7 @@ export async function classBoard(viewer: PersonView): Promise<ClassBoard> {
     asOf: new Date().toISOString(),
     exercises: visible.map((exercise) => {
       const last = revisions.findLast(({ exerciseId }) => exerciseId === exercise.id);
-      const draft = JSON.parse(exercise.draft) as PlanForm;
+      const draft = formFrom(JSON.parse(exercise.draft));
       const plan = last === undefined ? null : (JSON.parse(last.plan) as Plan);
       return {
         id: exercise.id,

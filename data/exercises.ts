@@ -1,6 +1,6 @@
 import 'server-only';
 import { Op, type Transaction } from 'sequelize';
-import { EMPTY_PLAN_FORM, readPlan, type Plan, type PlanForm } from '@/core/plan';
+import { EMPTY_PLAN_FORM, formFrom, readPlan, type Plan, type PlanForm } from '@/core/plan';
 import { classOf, ownExercise, requireInstructor } from './access';
 import { database } from './database';
 import { conflict, notFound } from './errors';
@@ -49,7 +49,7 @@ export async function loadExercise(viewer: PersonView, exerciseId: number): Prom
   const open = await openAttempts(revisions.map(({ id }) => id));
   return {
     id: exercise.id,
-    form: formOf(exercise),
+    form: formFrom(JSON.parse(exercise.draft)),
     draftVersion: exercise.draftVersion,
     draftSaveId: exercise.draftSaveId,
     revisions: revisions.map((revision) => ({
@@ -81,7 +81,10 @@ export async function saveDraft(
     if (saveId !== null && exercise.draftSaveId === saveId)
       return { saved: true, draftVersion: exercise.draftVersion };
     if (exercise.draftVersion !== draftVersion)
-      return { saved: false, current: { form: formOf(exercise), draftVersion: exercise.draftVersion } };
+      return {
+        saved: false,
+        current: { form: formFrom(JSON.parse(exercise.draft)), draftVersion: exercise.draftVersion },
+      };
     exercise.draft = JSON.stringify(form);
     exercise.draftVersion += 1;
     exercise.draftSaveId = saveId;
@@ -89,11 +92,6 @@ export async function saveDraft(
     await exercise.save({ transaction });
     return { saved: true, draftVersion: exercise.draftVersion };
   });
-}
-
-/** A stored draft as a form: fields that came later are empty. */
-function formOf(exercise: { draft: string }): PlanForm {
-  return { ...EMPTY_PLAN_FORM, ...(JSON.parse(exercise.draft) as Partial<PlanForm>) };
 }
 
 /** Deletes an exercise that was never handed out. */

@@ -64,6 +64,23 @@ export const EMPTY_PLAN_FORM: PlanForm = {
 
 export const PLAN_FIELDS = Object.keys(EMPTY_PLAN_FORM) as PlanField[];
 
+/**
+ * A stored draft as a form. Fields that came later are empty; what is no text, as only another program can have left it,
+ * is read as what it would say, so that the draft opens and can be mended.
+ * @example formFrom({ thread: 'M16', springPasses: 3 }).springPasses // '3'
+ */
+export function formFrom(stored: unknown): PlanForm {
+  const found = (typeof stored === 'object' && stored !== null ? stored : {}) as Partial<
+    Record<PlanField, unknown>
+  >;
+  const texts = PLAN_FIELDS.map((field) => {
+    const value = Object.hasOwn(found, field) ? found[field] : EMPTY_PLAN_FORM[field];
+    const text = typeof value === 'string' ? value : typeof value === 'number' ? String(value) : '';
+    return [field, text] as const;
+  });
+  return Object.fromEntries(texts) as unknown as PlanForm;
+}
+
 /** Stages of planning in the practitioner's order, each with its fields. */
 export const PLAN_STAGES = [
   { id: 'thread', fields: ['title', 'thread'] },

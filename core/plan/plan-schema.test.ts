@@ -1,5 +1,5 @@
 import { ValidationError } from 'yup';
-import { EMPTY_PLAN_FORM } from './plan-form';
+import { EMPTY_PLAN_FORM, formFrom } from './plan-form';
 import { handOutSchema } from './plan-schema';
 import { readPlan } from './read-plan';
 
@@ -45,4 +45,14 @@ test('short text is read, and every field that is wrong is named', () => {
 test('a draft that can not be worked out is an issue, not an exception', () => {
   const odd = { ...GOOD, thread: 5 as unknown as string };
   expect(readPlan(odd)).toMatchObject({ plan: null, issues: [{ field: 'thread', code: 'failed' }] });
+});
+
+test('whatever was stored is a form of text: what is none is read as what it would say, or empty', () => {
+  expect(formFrom({ thread: 'M16', springPasses: 3, title: ['x'], other: 'y' })).toEqual({
+    ...EMPTY_PLAN_FORM,
+    thread: 'M16',
+    springPasses: '3',
+  });
+  for (const stored of [null, 'text', 7, [], { toString: 1 }])
+    expect(formFrom(stored)).toEqual(EMPTY_PLAN_FORM);
 });

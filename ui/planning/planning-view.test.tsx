@@ -1,5 +1,5 @@
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
+import { EMPTY_PLAN_FORM, formFrom, type PlanForm } from '@/core/plan';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { PlanningView } from './planning-view';
 
@@ -85,4 +85,13 @@ test('a refusal of the server stands in the dialog', async () => {
   fireEvent.click(screen.getByRole('checkbox', { name: 'One' }));
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
   expect(await screen.findByText('Changed in another window.')).not.toBeNull();
+});
+
+test('a stored draft that can not be worked out opens, says so, and can be mended', () => {
+  open(formFrom({ title: 'Odd', thread: 5, blankDiameter: ['x'], springPasses: 3 }));
+  expect(screen.getByRole('region', { name: 'What is missing' }).textContent).toContain(
+    '“5” is not a thread',
+  );
+  fireEvent.change(screen.getByLabelText('Thread'), { target: { value: '3/4-16 UNF-2A' } });
+  expect(strip()).toContain('0.7595');
 });
