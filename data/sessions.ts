@@ -34,7 +34,8 @@ export async function personOfSession(token: string): Promise<PersonView | null>
   if (session === null || session.endedAt !== null) return null;
   const idleMs = Date.now() - session.seenAt.getTime();
   if (idleMs > IDLE_DAYS * 86_400_000) return null;
-  if (idleMs > SEEN_EVERY_MS) await session.update({ seenAt: new Date() });
+  // Noted by the way: on a full disk the page must be shown all the same.
+  if (idleMs > SEEN_EVERY_MS) await session.update({ seenAt: new Date() }).catch(() => undefined);
   const person = await Person.findByPk(session.personId);
   return person === null ? null : { id: person.id, name: person.name, role: person.role };
 }
