@@ -8,6 +8,7 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/spline-sans-mono/latin-400.css';
 import '@fontsource/spline-sans-mono/latin-500.css';
 import './globals.css';
+import { shopTimeZone } from '@/app/server/shop-time-zone';
 import { Providers } from '@/ui/shell/providers';
 
 export const metadata: Metadata = {
@@ -18,11 +19,12 @@ export const metadata: Metadata = {
 /** Every page is made for its request: its scripts carry that answer's nonce (door/security-headers.ts). */
 export const dynamic = 'force-dynamic';
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const timeZone = await shopTimeZone();
   return (
     <html lang="en">
       <body>
-        <Providers>{children}</Providers>
+        <Providers timeZone={timeZone}>{children}</Providers>
       </body>
     </html>
   );

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
-import { isSchema, object, ValidationError, type AnyObjectSchema } from 'yup';
-import { entryFormSchema, ENTRY_KINDS, readEntry, readStepValue } from './attempt';
+import { isSchema, ValidationError, type AnyObjectSchema } from 'yup';
 import { calc, CALC_KINDS } from './calc';
+import { parseCompoundAngle } from './compound';
 import { allFinite, readJson } from './json';
+import { EMPTY_LATHE_FORM, LATHE_FIELDS, readLatheForm } from './lathe';
 import { confirmMark, markFormSchema, proposeMark } from './marking';
-import { draftSchema, EMPTY_PLAN_FORM, handOutSchema, PLAN_FIELDS, readPlan, saveDraftSchema } from './plan';
+import { formFrom, handOutSchema, PLAN_FIELDS, readPlan, saveDraftSchema } from './plan';
+import { checkContent, entryEnvelopeSchema, ENTRY_KINDS, readEntry, readStepValue } from './record';
 import { anyJson, anyText } from './test/arbitrary-text';
-import { planFor, recordOf } from './test/record';
+import { contextOf, formWith, recordOf, SCHEME, sheetOf } from './test/record';
 import {
   fitOf,
   parseDesignation,
@@ -15,13 +17,15 @@ import {
   suggestThreads,
   threadLimits,
 } from './thread';
+import { parseInsertPitches } from './tool';
 import { parseAngleDeg, parseFigures, parseLength, parseLengthList, parseWhole } from './units';
 
 /** No text in any field and no JSON value sent may throw, and no number that comes out is without end. */
 const RUNS = { numRuns: 1000, seed: 20261125 };
-const derived = planFor({});
+const sheet = sheetOf();
 const record = recordOf([{ kind: 'note', text: 'first' }]);
-const proposal = proposeMark(derived, record);
+const context = contextOf(sheet, record);
+const proposal = proposeMark(sheet, SCHEME, record);
 
 const READERS: Record<string, (text: string) => unknown> = {
   parseFigures: (text) => parseFigures('x', text),
@@ -45,18 +49,29 @@ const READERS: Record<string, (text: string) => unknown> = {
       fitOf(thread, 5).clearance,
     ];
   },
-  'readPlan, thread': (text) => figuresOf(readPlan({ ...EMPTY_PLAN_FORM, title: 'x', thread: text })),
+  'readPlan, thread': (text) => figuresOf(readPlan(formWith({ 'thread.designation': text }))),
   'readEntry, every field': (text) =>
-    ENTRY_KINDS.map((kind) =>
-      readEntry({ ...Object.fromEntries(ENTRY_FIELDS.map((field) => [field, text])), kind }, derived, record),
+    Object.keys(ENTRY_KINDS).map((kind) =>
+      readEntry({ ...Object.fromEntries(ENTRY_FIELDS.map((field) => [field, text])), kind }, context),
     ),
+  'parseCompoundAngle, mark or angle': (text) => [
+    parseCompoundAngle('x', text, 'bed'),
+    parseCompoundAngle('x', `mark ${text}`, 'cross-slide'),
+  ],
+  parseInsertPitches: (text) => [
+    parseInsertPitches('x', text, 'in'),
+    parseInsertPitches('x', `${text} TPI`, 'mm'),
+  ],
+  'readLatheForm, every field': (text) =>
+    LATHE_FIELDS.map((field) => readLatheForm({ ...EMPTY_LATHE_FORM, name: 'Lathe', [field]: text })),
+  'formFrom, text for a draft': (text) => formFrom(text),
   'readEntry, a figure': (text) => [
-    readEntry({ kind: 'step', stepId: 'blank', value: text }, derived, record),
-    readEntry({ kind: 'pass', plannedPass: '1', reading: text }, derived, record),
-    readEntry({ kind: 'measurement', purpose: 'mid', start: text, crest: text }, derived, record),
+    readEntry({ kind: 'step', stepId: 'blank', value: text }, context),
+    readEntry({ kind: 'pass', plannedPass: '1', reading: text }, context),
+    readEntry({ kind: 'measurement', purpose: 'mid', start: text, crest: text }, context),
   ],
   confirmMark: (text) =>
-    confirmMark(proposal, {
+    confirmMark(proposal, SCHEME, {
       lines: [{ id: 'step:blank', points: text, reason: text }],
       capReason: text,
       comment: text,
@@ -64,9 +79,26 @@ const READERS: Record<string, (text: string) => unknown> = {
   'calc with text for JSON': (text) => Object.keys(CALC_KINDS).map((kind) => calc(kind, text)),
 };
 
-const ENTRY_FIELDS = Object.keys(entryFormSchema.fields).filter(
-  (name) => !['id', 'deviceTime', 'kind'].includes(name),
-);
+const ENTRY_FIELDS = [
+  'stepId',
+  'value',
+  'plannedPass',
+  'reading',
+  'purpose',
+  'wire',
+  'start',
+  'middle',
+  'end',
+  'crest',
+  'text',
+  'entryId',
+  'reason',
+  'sheetId',
+  'name',
+  'what',
+  'subject',
+  'verdict',
+];
 
 function figuresOf({ evaluation, plan }: ReturnType<typeof readPlan>) {
   return { figures: { ...evaluation, thread: null }, plan };
@@ -89,7 +121,7 @@ test('readPlan: any text in any fields of a good plan', () => {
   const fields = fc.dictionary(fc.constantFrom(...PLAN_FIELDS), anyText, { maxKeys: 3 });
   fc.assert(
     fc.property(fields, (typed) => {
-      const read = readPlan({ ...EMPTY_PLAN_FORM, title: 'Screw', thread: 'M16x2-6g', ...typed });
+      const read = readPlan(formWith({ 'thread.designation': 'M16x2-6g', ...typed }));
       expect(read.issues.filter(({ code }) => code === 'failed')).toEqual([]);
       expect(allFinite(figuresOf(read))).toBe(true);
     }),
@@ -98,11 +130,10 @@ test('readPlan: any text in any fields of a good plan', () => {
 }, 60_000);
 
 const SCHEMAS: Record<string, AnyObjectSchema> = {
-  entry: entryFormSchema,
+  entry: entryEnvelopeSchema,
   mark: markFormSchema,
   draft: saveDraftSchema,
   'hand-out': handOutSchema,
-  'draft alone': object({ form: draftSchema }),
 };
 
 test.each(Object.entries(SCHEMAS))(
@@ -125,6 +156,19 @@ test.each(Object.entries(SCHEMAS))(
   },
   60_000,
 );
+
+test('the content of an entry: any JSON of any kind is content or named issues', () => {
+  const names = ['kind', 'stepId', 'value', 'plannedPass', 'reading', 'told', 'passes', 'overWires'];
+  fc.assert(
+    fc.property(anyJson(names), fc.constantFrom(...Object.keys(ENTRY_KINDS)), (text, kind) => {
+      const json = readJson(text);
+      if (!json.ok || typeof json.value !== 'object' || json.value === null) return;
+      const checked = checkContent(2, { ...json.value, kind });
+      if (!checked.ok) expect(checked.issues[0]?.field).toMatch(/^content\./);
+    }),
+    RUNS,
+  );
+}, 60_000);
 
 test.each(Object.keys(CALC_KINDS))(
   'calc %s: any JSON is answered with finite figures or an error',

@@ -1,63 +1,83 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { database } from './database';
-import { forbidden, notFound } from './errors';
-import type { Attempt, Exercise, Revision, SchoolClass } from './models';
+import type { Role } from '@/core/record';
+import { forbidden, notFound } from './outcome';
 import type { PersonView } from './people';
+import { rowOf, rowsOf } from './query';
 
-/** The class that a person teaches or attends. One class for each, so far. */
-export async function classOf(viewer: PersonView, transaction?: Transaction): Promise<SchoolClass> {
-  const { SchoolClass, Enrolment } = database().models;
-  if (viewer.role === 'instructor') {
-    const own = await SchoolClass.findOne({ where: { instructorId: viewer.id }, transaction });
-    if (own === null) throw notFound('class of yours');
-    return own;
-  }
-  const enrolment = await Enrolment.findOne({ where: { studentId: viewer.id }, transaction });
-  const attended = enrolment === null ? null : await SchoolClass.findByPk(enrolment.classId, { transaction });
-  if (attended === null) throw notFound('class of yours');
-  return attended;
+export interface Membership {
+  classId: number;
+  className: string;
+  role: Role;
 }
 
-export function requireInstructor(viewer: PersonView): void {
-  if (viewer.role !== 'instructor') throw forbidden('Only the instructor can do this.');
+/** The classes of a person, each with the role in it, in the order in which they were made. */
+export function membershipsOf(viewer: PersonView, transaction?: Transaction): Promise<Membership[]> {
+  return rowsOf<Membership>(
+    `SELECT m.class_id AS classId, c.name AS className, m.role FROM memberships m JOIN classes c ON c.id = m.class_id
+      WHERE m.person_id = ? ORDER BY c.id`,
+    [viewer.id],
+    transaction,
+  );
 }
 
-/** An exercise of the instructor's own class. Another's is reported as absent. */
+/** The class that a view is about: the one named, or the first of the viewer's. */
+export async function classFor(viewer: PersonView, classId: number | null = null): Promise<Membership> {
+  const all = await membershipsOf(viewer);
+  const found = classId === null ? all[0] : all.find((membership) => membership.classId === classId);
+  return found ?? notFound('class of yours');
+}
+
+/** The role of a person in a class, or null. */
+export async function roleIn(
+  viewer: PersonView,
+  classId: number,
+  transaction?: Transaction,
+): Promise<Role | null> {
+  const found = await rowOf<{ role: Role }>(
+    'SELECT role FROM memberships WHERE class_id = ? AND person_id = ?',
+    [classId, viewer.id],
+    transaction,
+  );
+  return found?.role ?? null;
+}
+
+/** What only instructors may do: whoever teaches no class is refused. */
+export async function teachingOf(viewer: PersonView): Promise<Membership> {
+  const teaches = (await membershipsOf(viewer)).find(({ role }) => role === 'instructor');
+  return teaches ?? forbidden('Only the instructor can do this.');
+}
+
+export interface OwnExercise {
+  id: number;
+  classId: number;
+  draft: string;
+  draftVersion: number;
+  draftSaveId: string | null;
+  revision: number | null;
+}
+
+/**
+ * An exercise of a class that the viewer teaches; another's is reported as absent. In a transaction the row is locked
+ * before anything else is read, so that what is read next is no older than the lock.
+ */
 export async function ownExercise(
   viewer: PersonView,
   exerciseId: number,
   transaction?: Transaction,
-): Promise<Exercise> {
-  requireInstructor(viewer);
-  const { Exercise } = database().models;
-  const exercise = await Exercise.findByPk(exerciseId, lock(transaction));
-  const own = await classOf(viewer, transaction);
-  if (exercise === null || exercise.classId !== own.id) throw notFound('exercise');
-  return exercise;
-}
-
-/** An attempt that the viewer may see: the instructor those of the class, a student his or her own. */
-export async function visibleAttempt(
-  viewer: PersonView,
-  attemptId: number,
-  transaction?: Transaction,
-): Promise<{ attempt: Attempt; revision: Revision }> {
-  const { Attempt, Revision, Exercise } = database().models;
-  const attempt = await Attempt.findByPk(attemptId, lock(transaction));
-  if (attempt === null) throw notFound('attempt');
-  const revision = await Revision.findByPk(attempt.revisionId, { rejectOnEmpty: true, transaction });
-  const exercise = await Exercise.findByPk(revision.exerciseId, { rejectOnEmpty: true, transaction });
-  const own = await classOf(viewer, transaction);
-  const mine = viewer.role === 'instructor' ? exercise.classId === own.id : attempt.studentId === viewer.id;
-  if (!mine) throw notFound('attempt');
-  return { attempt, revision };
-}
-
-/**
- * The row is locked before anything else is read, so that what is read next is no older than the lock. Everything read
- * on the way goes through the same transaction: one that waits for a second connection can starve the others.
- */
-function lock(transaction: Transaction | undefined) {
-  return transaction === undefined ? {} : { transaction, lock: transaction.LOCK.UPDATE };
+): Promise<OwnExercise> {
+  const exercise = await rowOf<OwnExercise>(
+    `SELECT id, class_id AS classId, draft, draft_version AS draftVersion, draft_save_id AS draftSaveId, revision
+      FROM exercises WHERE id = ?${transaction === undefined ? '' : ' FOR UPDATE'}`,
+    [exerciseId],
+    transaction,
+  );
+  const role = exercise === null ? null : await roleIn(viewer, exercise.classId, transaction);
+  if (exercise === null || role === null || role === 'student') {
+    if (role === 'student') forbidden('Only the instructor can do this.');
+    if ((await membershipsOf(viewer, transaction)).every((each) => each.role !== 'instructor'))
+      forbidden('Only the instructor can do this.');
+    return notFound('exercise');
+  }
+  return role === 'instructor' ? exercise : forbidden('Only the instructor can do this.');
 }

@@ -1,151 +1,161 @@
 import 'server-only';
-import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
-import { attemptState, readEntry, type Entry, type EntryForm } from '@/core/attempt';
-import type { FieldIssue } from '@/core/errors/field-issue';
-import { derivePlan, type Plan } from '@/core/plan';
-import { visibleAttempt } from './access';
-import { database } from './database';
-import { conflict, forbidden, isDuplicate } from './errors';
+import type { Entry, Role } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
+import { roleIn } from './access';
+import { decisionsOf } from './decisions';
+import { latheOfRevision, sheetOf } from './frozen';
+import { notFound, outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
-import { marksOf, recordsOf, type MarkView } from './records';
-import { storedJson } from './stored-json';
+import { places, rowOf, rowsOf } from './query';
+import { recordsOf } from './records';
+import { sheetIdsOfHandOut } from './summaries';
 
-export interface AttemptView {
-  id: number;
+/** An attempt as its summary row knows it: what every access to it needs. */
+export interface AttemptRow {
+  attemptId: number;
+  classId: number;
   exerciseId: number;
-  revision: number;
+  studentId: number;
+  handOutId: number;
+  schemeId: number;
   tryNumber: number;
-  student: { id: number; name: string };
-  plan: Plan;
-  entries: Entry[];
-  mark: MarkView | null;
+  sheetId: number | null;
+  state: string;
+  points: string | null;
+  passed: number | null;
+  decision: number | null;
 }
 
-export async function loadAttempt(
+const COLUMNS = `attempt_id AS attemptId, class_id AS classId, exercise_id AS exerciseId, student_id AS studentId,
+  hand_out_id AS handOutId, scheme_id AS schemeId, try_number AS tryNumber, sheet_id AS sheetId, state, points, passed, decision`;
+
+/** The row of an attempt; in a transaction under its lock, so that what is read next is no older than the lock. */
+export async function attemptRow(attemptId: number, transaction?: Transaction): Promise<AttemptRow> {
+  const row = await rowOf<AttemptRow>(
+    `SELECT ${COLUMNS} FROM attempt_summaries WHERE attempt_id = ?${transaction === undefined ? '' : ' FOR UPDATE'}`,
+    [attemptId],
+    transaction,
+  );
+  return row ?? notFound('attempt');
+}
+
+/** An attempt that the viewer may see: instructor and helper those of the class, a student his or her own. */
+export async function visibleAttempt(
   viewer: PersonView,
   attemptId: number,
   transaction?: Transaction,
-): Promise<AttemptView> {
-  const { attempt, revision } = await visibleAttempt(viewer, attemptId, transaction);
-  const student = await database().models.Person.findByPk(attempt.studentId, {
-    rejectOnEmpty: true,
-    transaction,
+): Promise<AttemptRow & { role: Role }> {
+  const row = await attemptRow(attemptId, transaction);
+  const role = await roleIn(viewer, row.classId, transaction);
+  if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
+  return { ...row, role };
+}
+
+/** A lathe on which an attempt may be made. */
+export interface LatheChoice {
+  sheetId: number;
+  name: string;
+}
+
+/** An attempt as a page shows it: no more of the plan than the sheet of its lathe. */
+export interface AttemptView {
+  id: number;
+  title: string;
+  revision: number;
+  tryNumber: number;
+  student: { id: number; name: string };
+  /** The sheet of the lathe chosen; null while none is. */
+  sheet: Sheet | null;
+  sheetId: number | null;
+  lathes: LatheChoice[];
+  entries: Entry[];
+  marked: boolean;
+  /** The viewer's role in the class of the attempt. */
+  role: Role;
+}
+
+export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outcome<AttemptView>> {
+  return outcomeOf(async () => {
+    const row = await visibleAttempt(viewer, attemptId);
+    const [records, lathes, facts] = await Promise.all([
+      recordsOf([attemptId]),
+      lathesOfHandOut(row.handOutId),
+      factsOf(row),
+    ]);
+    const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId);
+    return {
+      id: attemptId,
+      title: sheet?.title ?? facts.title,
+      revision: facts.revision,
+      tryNumber: row.tryNumber,
+      student: { id: row.studentId, name: facts.student },
+      sheet,
+      sheetId: row.sheetId,
+      lathes,
+      entries: records.get(attemptId) ?? [],
+      marked: row.decision !== null,
+      role: row.role,
+    };
   });
-  const records = await recordsOf([attemptId], transaction);
-  const marks = await marksOf([attemptId], transaction);
-  return {
-    id: attempt.id,
-    exerciseId: revision.exerciseId,
-    revision: revision.number,
-    tryNumber: attempt.tryNumber,
-    student: { id: student.id, name: student.name },
-    plan: JSON.parse(revision.plan) as Plan,
-    entries: records.get(attemptId) ?? [],
-    mark: marks.get(attemptId) ?? null,
-  };
+}
+
+export async function factsOf(
+  row: AttemptRow,
+): Promise<{ student: string; title: string; revision: number }> {
+  const facts = await rowOf<{ student: string; title: string; revision: number }>(
+    `SELECT p.name AS student, e.title, r.number AS revision FROM hand_outs h JOIN revisions r ON r.id = h.revision_id
+      JOIN exercises e ON e.id = h.exercise_id, people p WHERE h.id = ? AND p.id = ?`,
+    [row.handOutId, row.studentId],
+  );
+  return facts ?? notFound('attempt');
+}
+
+async function lathesOfHandOut(handOutId: number): Promise<LatheChoice[]> {
+  const ids = await sheetIdsOfHandOut(handOutId);
+  const rows = await rowsOf<{ sheetId: number; latheRevisionId: number }>(
+    `SELECT id AS sheetId, lathe_revision_id AS latheRevisionId FROM sheets WHERE id IN (${places(ids)}) ORDER BY id`,
+    ids,
+  );
+  return Promise.all(
+    rows.map(async ({ sheetId, latheRevisionId }) => ({
+      sheetId,
+      name: (await latheOfRevision(latheRevisionId)).name,
+    })),
+  );
 }
 
 /** What has come into a record since: the entries behind the first `after`, and whether it is marked. */
 export interface AttemptNews {
   entries: Entry[];
   marked: boolean;
+  /** The sheet that the attempt follows now. */
+  sheetId: number | null;
 }
 
 /** News of an attempt for a page that knows its first `after` entries. */
-export async function attemptNews(
+export function attemptNews(
   viewer: PersonView,
   attemptId: number,
   after: number,
-): Promise<AttemptNews> {
-  await visibleAttempt(viewer, attemptId);
-  const [records, marks] = await Promise.all([recordsOf([attemptId]), marksOf([attemptId])]);
-  return { entries: (records.get(attemptId) ?? []).slice(after), marked: marks.has(attemptId) };
-}
-
-/** An expected outcome of an action: done, or refused at named fields. */
-export type Outcome<T> = { done: T } | { issues: FieldIssue[] };
-
-/**
- * Adds one entry to a record. Sending the same entry again changes nothing and answers with the one that stands.
- * Times: `deviceTime` as sent, server time now.
- */
-export async function appendEntry(
-  viewer: PersonView,
-  attemptId: number,
-  form: EntryForm,
-): Promise<Outcome<Entry>> {
-  return append(viewer, attemptId, form).catch((error: unknown) => {
-    // Two attempts were given the same id at one moment: the lock of an attempt does not see the other.
-    if (isDuplicate(error)) throw foreignId();
-    throw error;
-  });
-}
-
-const foreignId = () => conflict('This id belongs to another entry. Make a new one.', 'id');
-
-function append(viewer: PersonView, attemptId: number, form: EntryForm): Promise<Outcome<Entry>> {
-  return database().sequelize.transaction(async (transaction) => {
-    const view = await loadAttempt(viewer, attemptId, transaction);
-    const repeated = await sentBefore(viewer, view, form, transaction);
-    if (repeated !== null) return { done: repeated };
-    if (view.mark !== null)
-      throw conflict('This attempt is marked and closed. Its record takes no more entries.');
-    refuseByRole(viewer, view, form);
-    const read = readEntry(form, derivePlan(view.plan), view.entries);
-    if (!read.ok) return { issues: read.issues };
-    const serverTime = new Date();
-    await database().models.EntryRow.create(
-      {
-        clientId: form.id,
-        attemptId,
-        authorId: viewer.id,
-        content: storedJson(read.value),
-        deviceTime: new Date(form.deviceTime),
-        serverTime,
-      },
-      { transaction },
+): Promise<Outcome<AttemptNews>> {
+  return outcomeOf(async () => {
+    const row = await visibleAttempt(viewer, attemptId);
+    const known = await rowOf<{ entries: number }>(
+      'SELECT COUNT(*) AS entries FROM entries WHERE attempt_id = ?',
+      [attemptId],
     );
+    // The page asks every few seconds: only when something came is the record read.
+    const records = (known?.entries ?? 0) > after ? await recordsOf([attemptId]) : new Map<number, Entry[]>();
     return {
-      done: {
-        id: form.id,
-        author: viewer,
-        deviceTime: form.deviceTime,
-        serverTime: serverTime.toISOString(),
-        content: read.value,
-      },
+      entries: (records.get(attemptId) ?? []).slice(after),
+      marked: row.decision !== null,
+      sheetId: row.sheetId,
     };
   });
 }
 
-async function sentBefore(
-  viewer: PersonView,
-  view: AttemptView,
-  form: EntryForm,
-  transaction: Transaction,
-): Promise<Entry | null> {
-  const row = await database().models.EntryRow.findOne({ where: { clientId: form.id }, transaction });
-  if (row === null) return null;
-  const place = view.entries.findIndex(({ id }) => id === form.id);
-  const entry = view.entries[place];
-  if (entry === undefined || entry.author.id !== viewer.id) throw foreignId();
-  // The same entry, read against the record as it was then, says the same; other content is another entry.
-  const read = readEntry(form, derivePlan(view.plan), view.entries.slice(0, place));
-  if (!read.ok || !isDeepStrictEqual(read.value, entry.content)) throw foreignId();
-  return entry;
-}
-
-function refuseByRole(viewer: PersonView, view: AttemptView, form: EntryForm): void {
-  if (form.kind === 'sign-off' && viewer.role !== 'instructor')
-    throw forbidden('Only the instructor signs off a hold point.');
-  if (viewer.role === 'instructor') return;
-  const waiting = attemptState(view.entries, false) === 'waiting';
-  if (waiting && form.kind !== 'note') {
-    throw conflict('The work is handed in. Ask the instructor to hand it back for a correction.');
-  }
-  if (form.kind === 'strike') {
-    const target = view.entries.find(({ id }) => id === form.entryId);
-    if (target !== undefined && target.author.id !== viewer.id)
-      throw forbidden('Only its author or the instructor strikes an entry out.');
-  }
+/** Everything that a mark is made of. A student sees the decided mark; proposal and scheme are the instructor's. */
+export async function decidedOf(attemptId: number, transaction?: Transaction) {
+  return (await decisionsOf([attemptId], transaction)).get(attemptId) ?? [];
 }

@@ -1,66 +1,103 @@
 import 'server-only';
-import { Op } from 'sequelize';
-import { attemptState, isKind, liveEntries } from '@/core/attempt';
+import type { AttemptState } from '@/core/record';
 import type { ClassBoard } from '@/core/board';
-import { formFrom, type Plan } from '@/core/plan';
-import { classOf } from './access';
-import { database } from './database';
+import { classFor, membershipsOf } from './access';
+import { outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
-import { marksOf, recordsOf } from './records';
+import { places, rowsOf } from './query';
 
-/** The class with the state of every attempt; a student sees his or her own only. */
-export async function classBoard(viewer: PersonView): Promise<ClassBoard> {
-  const { Exercise, Revision, Attempt, Enrolment, Person } = database().models;
-  const own = await classOf(viewer);
-  const exercises = await Exercise.findAll({ where: { classId: own.id }, order: [['id', 'ASC']] });
-  const revisions = await Revision.findAll({
-    where: { exerciseId: { [Op.in]: exercises.map(({ id }) => id) } },
-    order: [['number', 'ASC']],
+/** Exercises that one page of the board shows side by side. */
+const PAGE = 5;
+
+export interface BoardOrder {
+  classId: number | null;
+  /** From 1; exercises with open attempts come first. */
+  page: number;
+}
+
+/**
+ * The class with the state of every attempt at the exercises of one page, from summaries alone; a student sees his or
+ * her own only. Of several tries the board shows the last, and how many there were.
+ */
+export function classBoard(
+  viewer: PersonView,
+  order: BoardOrder = { classId: null, page: 1 },
+): Promise<Outcome<ClassBoard>> {
+  return outcomeOf(async () => {
+    const { classId, className, role } = await classFor(viewer, order.classId);
+    const own = role === 'student';
+    const mine = own ? ' AND s.student_id = ?' : '';
+    const mineValue = own ? [viewer.id] : [];
+    const [exercises, students, counts, classes] = await Promise.all([
+      rowsOf<{
+        id: number;
+        title: string;
+        thread: string;
+        revision: number | null;
+        tried: number;
+      }>(
+        `SELECT e.id, e.title, e.thread, e.revision,
+            COUNT(s.attempt_id) AS tried
+          FROM exercises e LEFT JOIN attempt_summaries s ON s.exercise_id = e.id${mine}
+          WHERE e.class_id = ? GROUP BY e.id ORDER BY SUM(s.attempt_id IS NOT NULL AND s.decision IS NULL) > 0 DESC, e.id DESC`,
+        [...mineValue, classId],
+      ),
+      rowsOf<{ id: number; name: string }>(
+        `SELECT p.id, p.name FROM memberships m JOIN people p ON p.id = m.person_id
+          WHERE m.class_id = ? AND m.role = 'student'${own ? ' AND p.id = ?' : ''} ORDER BY p.name`,
+        [classId, ...mineValue],
+      ),
+      rowsOf<{ state: AttemptState; count: number }>(
+        `SELECT s.state, COUNT(*) AS count FROM attempt_summaries s WHERE s.class_id = ?${mine} GROUP BY s.state`,
+        [classId, ...mineValue],
+      ),
+      membershipsOf(viewer),
+    ]);
+    const issued = exercises.filter(({ revision, tried }) => revision !== null && (!own || tried > 0));
+    const pages = Math.max(1, Math.ceil(issued.length / PAGE));
+    const page = Math.min(Math.max(1, order.page), pages);
+    // Within a page the order is that of the making, so that columns do not jump as attempts are marked.
+    const shown = issued.slice((page - 1) * PAGE, page * PAGE).sort((a, b) => a.id - b.id);
+    const attempts = await rowsOf<{
+      id: number;
+      studentId: number;
+      exerciseId: number;
+      tryNumber: number;
+      state: AttemptState;
+      total: string | null;
+      passed: number | null;
+      lastEntryAt: Date | null;
+      passesCut: number;
+      waitsFor: 'instructor' | 'mark' | null;
+    }>(
+      `SELECT s.attempt_id AS id, s.student_id AS studentId, s.exercise_id AS exerciseId, s.try_number AS tryNumber, s.state,
+          s.points AS total, s.passed, s.last_entry_at AS lastEntryAt, s.passes_cut AS passesCut, s.waits_for AS waitsFor
+        FROM attempt_summaries s WHERE s.class_id = ? AND s.exercise_id IN (${places(shown)})${mine}
+        ORDER BY s.try_number`,
+      [classId, ...shown.map(({ id }) => id), ...mineValue],
+    );
+    return {
+      classId,
+      className,
+      role,
+      classes: classes.map((each) => ({ id: each.classId, name: each.className })),
+      asOf: new Date().toISOString(),
+      page,
+      pages,
+      counts: Object.fromEntries(counts.map(({ state, count }) => [state, count])),
+      exercises: shown.map(({ id, title, thread, revision }) => ({ id, title, thread, revision })),
+      drafts: own
+        ? []
+        : exercises
+            .filter(({ revision }) => revision === null)
+            .map(({ id, title, thread }) => ({ id, title, thread, revision: null })),
+      students,
+      attempts: attempts.map((attempt) => ({
+        ...attempt,
+        total: attempt.total === null ? null : Number(attempt.total),
+        passed: attempt.passed === null ? null : attempt.passed === 1,
+        lastEntryAt: attempt.lastEntryAt?.toISOString() ?? null,
+      })),
+    };
   });
-  const everyone = (await Enrolment.findAll({ where: { classId: own.id } })).map(
-    ({ studentId }) => studentId,
-  );
-  const shown = viewer.role === 'instructor' ? everyone : [viewer.id];
-  const students = await Person.findAll({ where: { id: { [Op.in]: shown } }, order: [['name', 'ASC']] });
-  const attempts = await Attempt.findAll({
-    where: { revisionId: { [Op.in]: revisions.map(({ id }) => id) }, studentId: { [Op.in]: shown } },
-    order: [['tryNumber', 'ASC']],
-  });
-  const ids = attempts.map(({ id }) => id);
-  const [records, marks] = await Promise.all([recordsOf(ids), marksOf(ids)]);
-  const exerciseOf = new Map(revisions.map((revision) => [revision.id, revision.exerciseId]));
-  const visible =
-    viewer.role === 'instructor'
-      ? exercises
-      : exercises.filter(({ id }) => attempts.some((a) => exerciseOf.get(a.revisionId) === id));
-  return {
-    className: own.name,
-    asOf: new Date().toISOString(),
-    exercises: visible.map((exercise) => {
-      const last = revisions.findLast(({ exerciseId }) => exerciseId === exercise.id);
-      const draft = formFrom(JSON.parse(exercise.draft));
-      const plan = last === undefined ? null : (JSON.parse(last.plan) as Plan);
-      return {
-        id: exercise.id,
-        title: plan?.title ?? draft.title,
-        thread: plan?.thread ?? draft.thread,
-        revision: last?.number ?? null,
-      };
-    }),
-    students: students.map(({ id, name }) => ({ id, name })),
-    attempts: attempts.map((attempt) => {
-      const entries = records.get(attempt.id) ?? [];
-      const mark = marks.get(attempt.id);
-      return {
-        id: attempt.id,
-        studentId: attempt.studentId,
-        exerciseId: exerciseOf.get(attempt.revisionId) ?? 0,
-        tryNumber: attempt.tryNumber,
-        state: attemptState(entries, mark !== undefined),
-        total: mark?.mark.total ?? null,
-        lastEntryAt: entries.at(-1)?.serverTime ?? null,
-        passesCut: liveEntries(entries).filter(isKind('pass')).length,
-      };
-    }),
-  };
 }

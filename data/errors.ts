@@ -1,23 +1,5 @@
 import { BaseError, ConnectionError, TimeoutError } from 'sequelize';
 
-/** Expected refusals of the data layer, each with the HTTP status that says the same. */
-export class DataRefusal extends Error {
-  override name = 'DataRefusal';
-  constructor(
-    readonly status: 401 | 403 | 404 | 409,
-    message: string,
-    /** The field it concerns, when there is one. */
-    readonly field: string | null = null,
-  ) {
-    super(message);
-  }
-}
-
-export const notFound = (what: string) => new DataRefusal(404, `There is no such ${what}.`);
-export const forbidden = (message: string) => new DataRefusal(403, message);
-export const conflict = (message: string, field: string | null = null) =>
-  new DataRefusal(409, message, field);
-
 export class MissingDatabaseUrl extends Error {
   override name = 'MissingDatabaseUrl';
   constructor() {

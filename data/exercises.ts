@@ -1,18 +1,28 @@
 import 'server-only';
-import { Op, type Transaction } from 'sequelize';
-import { EMPTY_PLAN_FORM, formFrom, readPlan, type Plan, type PlanForm } from '@/core/plan';
-import { classOf, ownExercise, requireInstructor } from './access';
+import type { Transaction } from 'sequelize';
+import { UnreadableDocument } from '@/core/documents';
+import type { Lathe } from '@/core/lathe';
+import { usualScheme } from '@/core/marking';
+import {
+  draftDocument,
+  EMPTY_PLAN_FORM,
+  formFrom,
+  formOfPlan,
+  readPlan,
+  readStoredPlan,
+  type Plan,
+  type PlanForm,
+} from '@/core/plan';
+import { sheetFor } from '@/core/sheet';
+import { ownExercise, teachingOf } from './access';
 import { database } from './database';
-import { conflict, notFound } from './errors';
+import { planOfRevision } from './frozen';
+import { conflict, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
-import { marksOf } from './records';
-import { storedJson } from './stored-json';
-
-export interface RevisionView {
-  number: number;
-  issuedAt: string;
-  plan: Plan;
-}
+import { change, insertRow, places, rowOf, rowsOf } from './query';
+import { gaugesOf, lathesOf, shopOf } from './shop';
+import { contentHash, storedJson } from './stored-json';
+import { derivedSummary, writeSummary } from './summaries';
 
 export interface ExerciseView {
   id: number;
@@ -21,87 +31,151 @@ export interface ExerciseView {
   /** Id of the save that made this version. */
   draftSaveId: string | null;
   /** Newest first. */
-  revisions: RevisionView[];
+  revisions: { number: number; issuedAt: string }[];
   students: { id: number; name: string; openAttempt: boolean }[];
+  lathes: { id: number; lathe: Lathe }[];
 }
 
-/** Makes an exercise with an empty draft. */
-export async function createExercise(viewer: PersonView, form: PlanForm = EMPTY_PLAN_FORM): Promise<number> {
-  requireInstructor(viewer);
-  const own = await classOf(viewer);
-  const now = new Date();
-  const exercise = await database().models.Exercise.create({
-    classId: own.id,
-    draft: JSON.stringify(form),
-    createdAt: now,
-    updatedAt: now,
+/** Makes an exercise with an empty draft, or with the form given. */
+export function createExercise(
+  viewer: PersonView,
+  form: PlanForm = EMPTY_PLAN_FORM,
+): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    const { classId } = await teachingOf(viewer);
+    return makeExercise(classId, form);
   });
-  return exercise.id;
 }
 
-export async function loadExercise(viewer: PersonView, exerciseId: number): Promise<ExerciseView> {
-  const exercise = await ownExercise(viewer, exerciseId);
-  const { Revision, Enrolment, Person } = database().models;
-  const revisions = await Revision.findAll({ where: { exerciseId }, order: [['number', 'DESC']] });
-  const enrolments = await Enrolment.findAll({ where: { classId: exercise.classId } });
-  const studentIds = enrolments.map(({ studentId }) => studentId);
-  const students = await Person.findAll({ where: { id: { [Op.in]: studentIds } }, order: [['name', 'ASC']] });
-  const open = await openAttempts(revisions.map(({ id }) => id));
-  return {
-    id: exercise.id,
-    form: formFrom(JSON.parse(exercise.draft)),
-    draftVersion: exercise.draftVersion,
-    draftSaveId: exercise.draftSaveId,
-    revisions: revisions.map((revision) => ({
-      number: revision.number,
-      issuedAt: revision.issuedAt.toISOString(),
-      plan: JSON.parse(revision.plan) as Plan,
-    })),
-    students: students.map(({ id, name }) => ({ id, name, openAttempt: open.has(id) })),
-  };
+function makeExercise(classId: number, form: PlanForm): Promise<number> {
+  const now = new Date();
+  return insertRow(
+    'INSERT INTO exercises (class_id, draft, title, thread, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)',
+    [classId, JSON.stringify(draftDocument(form)), ...shownAs(form), now, now],
+  );
 }
 
-/** A draft was saved, or another window had saved in between: then nothing is written and both versions are known. */
-export type SavedDraft =
-  { saved: true; draftVersion: number } | { saved: false; current: { form: PlanForm; draftVersion: number } };
+const shownAs = (form: PlanForm) => [form.title.slice(0, 120), form.thread.designation.slice(0, 120)];
+
+/** Makes an exercise out of a plan's file, of any version. */
+export function importPlan(viewer: PersonView, stored: unknown): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    const { classId } = await teachingOf(viewer);
+    try {
+      const marking = (stored as { marking?: { setUp: number; passes: number; result: number } }).marking;
+      return await makeExercise(classId, formOfPlan(readStoredPlan(stored), marking));
+    } catch (error) {
+      if (!(error instanceof UnreadableDocument)) throw error;
+      return refuseFields([{ field: error.path, message: error.message }]);
+    }
+  });
+}
+
+export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Outcome<ExerciseView>> {
+  return outcomeOf(async () => {
+    const exercise = await ownExercise(viewer, exerciseId);
+    const [revisions, students, lathes] = await Promise.all([
+      rowsOf<{ number: number; issuedAt: Date }>(
+        'SELECT number, issued_at AS issuedAt FROM revisions WHERE exercise_id = ? ORDER BY number DESC',
+        [exerciseId],
+      ),
+      rowsOf<{ id: number; name: string; openAttempt: number }>(
+        `SELECT p.id, p.name, EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.exercise_id = ? AND s.student_id = p.id
+            AND s.decision IS NULL) AS openAttempt
+          FROM memberships m JOIN people p ON p.id = m.person_id WHERE m.class_id = ? AND m.role = 'student' ORDER BY p.name`,
+        [exerciseId, exercise.classId],
+      ),
+      lathesOf(),
+    ]);
+    return {
+      id: exercise.id,
+      form: formFrom(JSON.parse(exercise.draft)),
+      draftVersion: exercise.draftVersion,
+      draftSaveId: exercise.draftSaveId,
+      revisions: revisions.map(({ number, issuedAt }) => ({ number, issuedAt: issuedAt.toISOString() })),
+      students: students.map(({ id, name, openAttempt }) => ({ id, name, openAttempt: openAttempt === 1 })),
+      lathes: lathes.filter(({ archived }) => !archived).map(({ id, document }) => ({ id, lathe: document })),
+    };
+  });
+}
+
+/** The plan that was handed out last, as a document. */
+export function lastPlan(
+  viewer: PersonView,
+  exerciseId: number,
+): Promise<Outcome<{ number: number; plan: Plan }>> {
+  return outcomeOf(async () => {
+    await ownExercise(viewer, exerciseId);
+    const row = await rowOf<{ id: number; number: number }>(
+      'SELECT id, number FROM revisions WHERE exercise_id = ? ORDER BY number DESC LIMIT 1',
+      [exerciseId],
+    );
+    if (row === null) return refuse('not-found', 'This exercise has not been handed out yet.');
+    return { number: row.number, plan: await planOfRevision(row.id) };
+  });
+}
 
 /**
  * Saves the form as typed. `saveId` is made by the browser for one save: sent again after a lost answer it changes
- * nothing, and answers as the first time.
+ * nothing, and answers as the first time. When another window has saved in between, nothing is written and the version
+ * that stands is told.
  */
-export async function saveDraft(
+export function saveDraft(
   viewer: PersonView,
   exerciseId: number,
   form: PlanForm,
   draftVersion: number,
   saveId: string | null = null,
-): Promise<SavedDraft> {
-  return database().sequelize.transaction(async (transaction) => {
-    const exercise = await ownExercise(viewer, exerciseId, transaction);
-    if (saveId !== null && exercise.draftSaveId === saveId)
-      return { saved: true, draftVersion: exercise.draftVersion };
-    if (exercise.draftVersion !== draftVersion)
-      return {
-        saved: false,
-        current: { form: formFrom(JSON.parse(exercise.draft)), draftVersion: exercise.draftVersion },
-      };
-    exercise.draft = JSON.stringify(form);
-    exercise.draftVersion += 1;
-    exercise.draftSaveId = saveId;
-    exercise.updatedAt = new Date();
-    await exercise.save({ transaction });
-    return { saved: true, draftVersion: exercise.draftVersion };
-  });
+): Promise<Outcome<{ draftVersion: number }>> {
+  return outcomeOf(() =>
+    database().sequelize.transaction(async (transaction) => {
+      const exercise = await ownExercise(viewer, exerciseId, transaction);
+      if (saveId !== null && exercise.draftSaveId === saveId) return { draftVersion: exercise.draftVersion };
+      if (exercise.draftVersion !== draftVersion)
+        return refuse(
+          'conflict',
+          'This exercise was changed in another window. Both versions are kept: choose.',
+          null,
+          'draft-changed',
+          { current: { form: formFrom(JSON.parse(exercise.draft)), draftVersion: exercise.draftVersion } },
+        );
+      await writeDraft(exercise, form, saveId, transaction);
+      return { draftVersion: exercise.draftVersion + 1 };
+    }),
+  );
+}
+
+async function writeDraft(
+  exercise: { id: number; draftVersion: number; revision: number | null },
+  form: PlanForm,
+  saveId: string | null,
+  transaction: Transaction,
+): Promise<void> {
+  await change(
+    'UPDATE exercises SET draft = ?, draft_version = ?, draft_save_id = ?, updated_at = ? WHERE id = ?',
+    [JSON.stringify(draftDocument(form)), exercise.draftVersion + 1, saveId, new Date(), exercise.id],
+    transaction,
+  );
+  // What was handed out is shown under the name that it had then.
+  if (exercise.revision === null)
+    await change(
+      'UPDATE exercises SET title = ?, thread = ? WHERE id = ?',
+      [...shownAs(form), exercise.id],
+      transaction,
+    );
 }
 
 /** Deletes an exercise that was never handed out. */
-export async function discardExercise(viewer: PersonView, exerciseId: number): Promise<void> {
-  await database().sequelize.transaction(async (transaction) => {
-    const exercise = await ownExercise(viewer, exerciseId, transaction);
-    const issued = await database().models.Revision.count({ where: { exerciseId }, transaction });
-    if (issued > 0) throw conflict('This exercise has been handed out; its revisions and attempts are kept.');
-    await exercise.destroy({ transaction });
-  });
+export function discardExercise(viewer: PersonView, exerciseId: number): Promise<Outcome<null>> {
+  return outcomeOf(() =>
+    database().sequelize.transaction(async (transaction) => {
+      const { revision } = await ownExercise(viewer, exerciseId, transaction);
+      if (revision !== null)
+        return conflict('This exercise has been handed out; its revisions and attempts are kept.');
+      await change('DELETE FROM exercises WHERE id = ?', [exerciseId], transaction);
+      return null;
+    }),
+  );
 }
 
 export interface HandedOut {
@@ -109,63 +183,91 @@ export interface HandedOut {
   attempts: { id: number; studentId: number }[];
 }
 
+export interface HandOutOrder {
+  form: PlanForm;
+  draftVersion: number;
+  studentIds: readonly number[];
+  latheIds: readonly number[];
+}
+
 /**
- * Freezes the plan as the next revision (or takes the last one, when nothing changed since) and makes one attempt for
- * each chosen student. All or nothing.
+ * Hands a plan out: freezes it as the next revision (or takes the last one, when nothing changed since), freezes its
+ * scheme and one sheet for each lathe allowed, and makes one attempt for each chosen student. All or nothing.
  */
-export async function handOut(
+export function handOut(
   viewer: PersonView,
   exerciseId: number,
-  form: PlanForm,
-  draftVersion: number,
-  studentIds: readonly number[],
-): Promise<HandedOut> {
-  const { plan } = readPlan(form);
-  if (plan === null) throw conflict('The plan is not complete.');
-  return database().sequelize.transaction(async (transaction) => {
-    const { Enrolment, Attempt, Revision } = database().models;
-    const exercise = await ownExercise(viewer, exerciseId, transaction);
-    if (exercise.draftVersion !== draftVersion) {
-      throw conflict('This exercise was changed in another window. Reload before handing it out.');
-    }
-    const chosen = [...new Set(studentIds)];
-    const enrolled = await Enrolment.count({
-      where: { classId: exercise.classId, studentId: { [Op.in]: chosen } },
-      transaction,
-    });
-    if (enrolled !== chosen.length) throw notFound('student in this class');
-    const earlier = await Revision.findAll({ where: { exerciseId }, transaction });
-    const earlierIds = earlier.map(({ id }) => id);
-    const open = await openAttempts(earlierIds, transaction);
-    const busy = chosen.find((id) => open.has(id));
-    if (busy !== undefined) {
-      const person = await database().models.Person.findByPk(busy, { rejectOnEmpty: true, transaction });
-      throw conflict(
-        `${person.name} still has an open attempt at this exercise. Mark it first.`,
-        'studentIds',
-      );
-    }
-    const now = new Date();
-    exercise.draft = JSON.stringify(form);
-    exercise.draftVersion += 1;
-    exercise.draftSaveId = null;
-    exercise.updatedAt = now;
-    await exercise.save({ transaction });
-    const revision = await freeze(viewer, exerciseId, plan, now, transaction);
-    const attempts: HandedOut['attempts'] = [];
-    for (const studentId of chosen) {
-      const tries = await Attempt.count({
-        where: { studentId, revisionId: { [Op.in]: [...earlierIds, revision.id] } },
+  { form, draftVersion, studentIds, latheIds }: HandOutOrder,
+): Promise<Outcome<HandedOut>> {
+  return outcomeOf(async () => {
+    const { plan, inputs } = readPlan(form);
+    if (plan === null || inputs.marking === undefined) return conflict('The plan is not complete.');
+    const scheme = usualScheme(inputs.marking);
+    const [shop, gauges, all] = await Promise.all([shopOf(), gaugesOf(), lathesOf()]);
+    const lathes = all.filter(({ id, archived }) => latheIds.includes(id) && !archived);
+    if (lathes.length !== new Set(latheIds).size) return notFound('lathe in this shop');
+    const sheets = lathes.map((item) => ({
+      latheRevisionId: item.revisionId,
+      document: sheetFor({
+        plan,
+        lathe: item.document,
+        tool: null,
+        gauges: gauges.map(({ document }) => document),
+        words: shop.words,
+      }),
+    }));
+    return database().sequelize.transaction(async (transaction) => {
+      const exercise = await ownExercise(viewer, exerciseId, transaction);
+      if (exercise.draftVersion !== draftVersion)
+        return conflict('This exercise was changed in another window. Reload before handing it out.');
+      const chosen = [...new Set(studentIds)];
+      await refuseStudents(exercise.classId, exerciseId, chosen, transaction);
+      const now = new Date();
+      await writeDraft(exercise, form, null, transaction);
+      const revision = await freeze(viewer, exerciseId, plan, now, transaction);
+      await change(
+        'UPDATE exercises SET title = ?, thread = ?, revision = ? WHERE id = ?',
+        [plan.title, plan.thread.designation, revision.number, exerciseId],
         transaction,
-      });
-      const attempt = await Attempt.create(
-        { revisionId: revision.id, studentId, tryNumber: tries + 1, createdAt: now },
-        { transaction },
       );
-      attempts.push({ id: attempt.id, studentId });
-    }
-    return { revision: revision.number, attempts };
+      const schemeId = await freezeScheme(scheme, transaction);
+      const handOutId = await insertRow(
+        'INSERT INTO hand_outs (exercise_id, revision_id, class_id, scheme_id, handed_by_id, handed_at) VALUES (?, ?, ?, ?, ?, ?)',
+        [exerciseId, revision.id, exercise.classId, schemeId, viewer.id, now],
+        transaction,
+      );
+      for (const { latheRevisionId, document } of sheets)
+        await freezeSheet(handOutId, revision.id, latheRevisionId, document, now, transaction);
+      const attempts: HandedOut['attempts'] = [];
+      for (const studentId of chosen) {
+        const hand = { exerciseId, handOutId, schemeId, classId: exercise.classId, revisionId: revision.id };
+        attempts.push({ studentId, id: await makeAttempt(hand, studentId, now, transaction) });
+      }
+      return { revision: revision.number, attempts };
+    });
   });
+}
+
+async function refuseStudents(
+  classId: number,
+  exerciseId: number,
+  chosen: readonly number[],
+  transaction: Transaction,
+): Promise<void> {
+  const members = await rowsOf<{ id: number }>(
+    `SELECT person_id AS id FROM memberships WHERE class_id = ? AND role = 'student' AND person_id IN (${places(chosen)})`,
+    [classId, ...chosen],
+    transaction,
+  );
+  if (members.length !== chosen.length) notFound('student in this class');
+  const busy = await rowOf<{ name: string }>(
+    `SELECT p.name FROM attempt_summaries s JOIN people p ON p.id = s.student_id
+      WHERE s.exercise_id = ? AND s.decision IS NULL AND s.student_id IN (${places(chosen)}) ORDER BY p.name LIMIT 1`,
+    [exerciseId, ...chosen],
+    transaction,
+  );
+  if (busy !== null)
+    conflict(`${busy.name} still has an open attempt at this exercise. Mark it first.`, 'studentIds');
 }
 
 async function freeze(
@@ -174,24 +276,105 @@ async function freeze(
   plan: Plan,
   now: Date,
   transaction: Transaction,
-) {
-  const { Revision } = database().models;
+): Promise<{ id: number; number: number }> {
   const text = storedJson(plan);
-  const last = await Revision.findOne({ where: { exerciseId }, order: [['number', 'DESC']], transaction });
-  if (last?.plan === text) return last;
-  return Revision.create(
-    { exerciseId, number: (last?.number ?? 0) + 1, plan: text, issuedById: viewer.id, issuedAt: now },
-    { transaction },
-  );
-}
-
-/** Students with an attempt that is not marked yet. */
-async function openAttempts(revisionIds: number[], transaction?: Transaction): Promise<Set<number>> {
-  const { Attempt } = database().models;
-  const attempts = await Attempt.findAll({ where: { revisionId: { [Op.in]: revisionIds } }, transaction });
-  const marks = await marksOf(
-    attempts.map(({ id }) => id),
+  const last = await rowOf<{ id: number; number: number; plan: string }>(
+    'SELECT id, number, plan FROM revisions WHERE exercise_id = ? ORDER BY number DESC LIMIT 1',
+    [exerciseId],
     transaction,
   );
-  return new Set(attempts.filter(({ id }) => !marks.has(id)).map(({ studentId }) => studentId));
+  if (last?.plan === text) return last;
+  const number = (last?.number ?? 0) + 1;
+  const id = await insertRow(
+    'INSERT INTO revisions (exercise_id, number, plan, issued_by_id, issued_at) VALUES (?, ?, ?, ?, ?)',
+    [exerciseId, number, text, viewer.id, now],
+    transaction,
+  );
+  return { id, number };
+}
+
+/** Schemes that say the same are one row. */
+export async function freezeScheme(scheme: object, transaction: Transaction): Promise<number> {
+  const text = storedJson(scheme);
+  const hash = contentHash(text);
+  await change(
+    'INSERT IGNORE INTO schemes (content_hash, document) VALUES (?, ?)',
+    [hash, text],
+    transaction,
+  );
+  const row = await rowOf<{ id: number }>(
+    'SELECT id FROM schemes WHERE content_hash = ?',
+    [hash],
+    transaction,
+  );
+  if (row === null) throw new Error('The scheme was not stored.');
+  return row.id;
+}
+
+/** The sheet of a revision on a lathe; hand-outs of the same share it. */
+export async function freezeSheet(
+  handOutId: number,
+  revisionId: number,
+  latheRevisionId: number,
+  document: object,
+  now: Date,
+  transaction: Transaction,
+): Promise<number> {
+  const text = storedJson(document);
+  const key = [revisionId, latheRevisionId, contentHash(text)];
+  const known = await rowOf<{ id: number }>(
+    'SELECT id FROM sheets WHERE revision_id = ? AND lathe_revision_id = ? AND content_hash = ?',
+    key,
+    transaction,
+  );
+  const id =
+    known?.id ??
+    (await insertRow(
+      'INSERT INTO sheets (revision_id, lathe_revision_id, content_hash, document, made_at) VALUES (?, ?, ?, ?, ?)',
+      [...key, text, now],
+      transaction,
+    ));
+  await change(
+    'INSERT INTO hand_out_sheets (hand_out_id, sheet_id) VALUES (?, ?)',
+    [handOutId, id],
+    transaction,
+  );
+  return id;
+}
+
+interface Hand {
+  exerciseId: number;
+  handOutId: number;
+  schemeId: number;
+  classId: number;
+  revisionId: number;
+}
+
+/** One try of one student, with its summary. */
+export async function makeAttempt(
+  hand: Hand,
+  studentId: number,
+  now: Date,
+  transaction: Transaction,
+): Promise<number> {
+  const before = await rowOf<{ tries: number }>(
+    'SELECT COALESCE(MAX(try_number), 0) AS tries FROM attempt_summaries WHERE exercise_id = ? AND student_id = ?',
+    [hand.exerciseId, studentId],
+    transaction,
+  );
+  const tryNumber = (before?.tries ?? 0) + 1;
+  const id = await insertRow(
+    'INSERT INTO attempts (revision_id, student_id, try_number, created_at, hand_out_id) VALUES (?, ?, ?, ?, ?)',
+    [hand.revisionId, studentId, tryNumber, now, hand.handOutId],
+    transaction,
+  );
+  await insertRow(
+    `INSERT INTO attempt_summaries (attempt_id, deriver, class_id, exercise_id, student_id, hand_out_id, scheme_id, try_number,
+      state, passes_cut, entries) VALUES (?, 0, ?, ?, ?, ?, ?, ?, 'not-begun', 0, 0)`,
+    [id, hand.classId, hand.exerciseId, studentId, hand.handOutId, hand.schemeId, tryNumber],
+    transaction,
+  );
+  const { summary, sheetId } = await derivedSummary(id, hand.handOutId, transaction);
+  await writeSummary(id, summary, sheetId, transaction);
+  return id;
 }

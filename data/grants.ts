@@ -8,12 +8,24 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   migrations: '',
   people: '',
   classes: '',
-  enrolments: '',
-  exercises: 'INSERT, DELETE, UPDATE (draft, draft_version, draft_save_id, updated_at)',
+  memberships: '',
+  shop: 'UPDATE (time_zone, words)',
+  shop_items: 'INSERT, UPDATE (archived_at)',
+  shop_revisions: 'INSERT',
+  exercises:
+    'INSERT, DELETE, UPDATE (draft, draft_version, draft_save_id, updated_at, title, thread, revision)',
   revisions: 'INSERT',
+  schemes: 'INSERT',
+  sheets: 'INSERT',
+  hand_outs: 'INSERT',
+  hand_out_sheets: 'INSERT',
   attempts: 'INSERT',
+  attempt_summaries:
+    'INSERT, UPDATE (deriver, sheet_id, state, lathe_name, passes_cut, step_title, entries, last_entry_at, waits_for, final_size, points, passed, decision)',
   entries: 'INSERT',
-  marks: 'INSERT',
+  texts: 'INSERT',
+  refused_entries: 'INSERT',
+  mark_decisions: 'INSERT',
   sessions: 'INSERT, UPDATE (seen_at, ended_at)',
 };
 

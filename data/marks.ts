@@ -1,42 +1,123 @@
 import 'server-only';
-import { confirmMark, proposeMark, type ConfirmedMark, type MarkForm } from '@/core/marking';
-import { derivePlan } from '@/core/plan';
-import { requireInstructor } from './access';
-import { loadAttempt, type Outcome } from './attempts';
+import {
+  confirmMark,
+  proposeMark,
+  saidInMark,
+  withSaid,
+  type Mark,
+  type MarkForm,
+  type Scheme,
+} from '@/core/marking';
+import type { Entry, Role } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
+import { roleIn } from './access';
+import { attemptRow, decidedOf, factsOf, visibleAttempt } from './attempts';
 import { database } from './database';
-import { conflict } from './errors';
+import type { DecisionView } from './decisions';
+import { schemeOf, sheetOf } from './frozen';
+import { conflict, forbidden, notFound, outcomeOf, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
+import { change, insertRow } from './query';
+import { recordsOf } from './records';
 import { storedJson } from './stored-json';
+import { decidedPoints, sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
+import { summaryOf } from '@/core/record';
+import { keepTexts } from './texts';
+
+/** What the marking page shows. The scheme is the instructor's; a student sees what was decided. */
+export interface MarkPageView {
+  id: number;
+  title: string;
+  tryNumber: number;
+  student: string;
+  sheet: Sheet | null;
+  scheme: Scheme | null;
+  entries: Entry[];
+  decisions: DecisionView[];
+  role: Role;
+}
+
+export function loadMark(viewer: PersonView, attemptId: number): Promise<Outcome<MarkPageView>> {
+  return outcomeOf(async () => {
+    const row = await visibleAttempt(viewer, attemptId);
+    const [records, decisions, facts] = await Promise.all([
+      recordsOf([attemptId]),
+      decidedOf(attemptId),
+      factsOf(row),
+    ]);
+    if (decisions.length === 0 && row.role !== 'instructor') return forbidden('Not marked yet.');
+    const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId);
+    return {
+      id: attemptId,
+      title: sheet?.title ?? facts.title,
+      tryNumber: row.tryNumber,
+      student: facts.student,
+      sheet,
+      scheme: row.role === 'instructor' ? await schemeOf(row.schemeId) : null,
+      entries: records.get(attemptId) ?? [],
+      decisions,
+      role: row.role,
+    };
+  });
+}
 
 /**
- * Confirms the mark of an attempt; after that it is final. `entriesSeen` is the number of entries that the instructor
- * had before her: if the record has grown since, she must look again.
+ * Decides on the mark of an attempt. A decision is final; a later one stands beside it and supersedes it.
+ * @param entriesSeen number of entries that the instructor had before her: if the record has grown, she must look again
+ * @param supersedes number of the decision that she had before her; null when there was none
  */
-export async function markAttempt(
+export function markAttempt(
   viewer: PersonView,
   attemptId: number,
   form: MarkForm,
   entriesSeen: number,
-): Promise<Outcome<ConfirmedMark>> {
-  requireInstructor(viewer);
-  return database().sequelize.transaction(async (transaction) => {
-    const view = await loadAttempt(viewer, attemptId, transaction);
-    if (view.mark !== null) throw conflict('This attempt is marked already; the mark is final.');
-    if (view.entries.length !== entriesSeen) {
-      throw conflict('The record has changed since you opened it. Reload, look again, then confirm.');
-    }
-    const confirmed = confirmMark(proposeMark(derivePlan(view.plan), view.entries), form);
-    if (!confirmed.ok) return { issues: confirmed.issues };
-    await database().models.MarkRow.create(
-      {
-        attemptId,
-        mark: storedJson(confirmed.value),
-        total: confirmed.value.total.toFixed(1),
-        markedById: viewer.id,
-        markedAt: new Date(),
-      },
-      { transaction },
-    );
-    return { done: confirmed.value };
-  });
+  supersedes: number | null = null,
+): Promise<Outcome<Mark>> {
+  return outcomeOf(() =>
+    database().sequelize.transaction(async (transaction) => {
+      const row = await attemptRow(attemptId, transaction);
+      const role = await roleIn(viewer, row.classId, transaction);
+      if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
+      if (role !== 'instructor') return forbidden('Only the instructor can do this.');
+      if (row.decision !== supersedes)
+        return conflict(
+          row.decision === null
+            ? 'There is no mark to decide anew.'
+            : 'This attempt is marked already. Reload, look at that mark, then decide.',
+        );
+      const entries = (await recordsOf([attemptId], transaction)).get(attemptId) ?? [];
+      if (entries.length !== entriesSeen)
+        return conflict('The record has changed since you opened it. Reload, look again, then confirm.');
+      const sheetId = sheetIdOf(entries, await sheetIdsOfHandOut(row.handOutId, transaction));
+      if (sheetId === null) return conflict('No lathe was chosen: there is no sheet to mark by.');
+      const sheet = await sheetOf(sheetId, transaction);
+      const scheme = await schemeOf(row.schemeId, transaction);
+      const confirmed = confirmMark(proposeMark(sheet, scheme, entries), scheme, form);
+      if (!confirmed.ok) return refuseFields(confirmed.issues);
+      const mark = confirmed.value;
+      if (supersedes !== null && mark.comment === '')
+        return refuseFields([{ field: 'comment', message: 'Say why the mark is decided anew.' }]);
+      const number = (row.decision ?? 0) + 1;
+      const id = await insertRow(
+        'INSERT INTO mark_decisions (attempt_id, number, mark, total, decided_by_id, decided_at) VALUES (?, ?, ?, ?, ?, ?)',
+        [
+          attemptId,
+          number,
+          storedJson(withSaid(mark, () => '…')),
+          mark.total.toFixed(2),
+          viewer.id,
+          new Date(),
+        ],
+        transaction,
+      );
+      await keepTexts('mark', String(id), viewer.id, saidInMark(mark), transaction);
+      await writeSummary(attemptId, summaryOf(sheet, entries, decidedPoints(mark)), sheetId, transaction);
+      await change(
+        'UPDATE attempt_summaries SET decision = ? WHERE attempt_id = ?',
+        [number, attemptId],
+        transaction,
+      );
+      return mark;
+    }),
+  );
 }

@@ -2,8 +2,12 @@ import { closeDatabase, database } from './database';
 import { APPLICATION_MAY, grantApplication } from './grants';
 import { migrate, pendingMigrations } from './migrate';
 import { MIGRATIONS } from './migrations';
-import { envelope, freshDatabase, GOOD_FORM, testClass } from './test/fresh-database';
-import { appendEntry } from './attempts';
+import { appendEntry } from './append-entry';
+import { loadAttempt } from './attempts';
+import { markAttempt } from './marks';
+import { passOn } from './outcome';
+import { setTimeZone } from './shop';
+import { emptyDatabase, freshDatabase, GOOD_FORM, sentEntry, testClass } from './test/fresh-database';
 import { createExercise, discardExercise, handOut, saveDraft } from './exercises';
 import { endSession, openSession } from './sessions';
 
@@ -26,17 +30,25 @@ async function shape(): Promise<unknown> {
 
 test('a migration that was cut anywhere goes on, and ends in the same tables', async () => {
   const whole = await shape();
-  const { sequelize } = database();
+  await emptyDatabase('oyakata_migrate');
   // Cut after the step was done and before it was noted: the worst moment, for each step.
-  for (const { name } of MIGRATIONS) {
-    await sequelize.query('DELETE FROM migrations WHERE name = ?', { replacements: [name] });
-    expect(await migrate()).toEqual([name]);
-    expect(await shape()).toEqual(whole);
+  for (const [index, { name }] of MIGRATIONS.entries()) {
+    const until = MIGRATIONS.slice(0, index + 1);
+    expect(await migrate(until)).toEqual([name]);
+    await database().sequelize.query('DELETE FROM migrations WHERE name = ?', { replacements: [name] });
+    expect(await pendingMigrations(until)).toEqual([name]);
+    expect(await migrate(until)).toEqual([name]);
   }
-  // Cut in the midst of the first tables, as an interrupted first start leaves them.
-  await sequelize.query('DROP TABLE sessions, marks, entries, attempts');
-  await sequelize.query('DELETE FROM migrations');
-  expect(await pendingMigrations()).toEqual(MIGRATIONS.map(({ name }) => name));
+  expect(await shape()).toEqual(whole);
+});
+
+test('a first start that was cut in the midst of the first tables goes on', async () => {
+  const whole = await shape();
+  await emptyDatabase('oyakata_migrate');
+  const [first] = MIGRATIONS;
+  await migrate([first!]);
+  await database().sequelize.query('DROP TABLE marks, entries, attempts');
+  await database().sequelize.query('DELETE FROM migrations');
   await migrate();
   expect(await shape()).toEqual(whole);
 });
@@ -70,27 +82,43 @@ describe('the user of the application', () => {
   }
 
   test('may do what the application does', async () => {
-    const { instructor, students } = await testClass();
+    const { instructor, students, lathes } = await testClass();
     await asApplication(async () => {
-      const id = await createExercise(instructor, GOOD_FORM);
-      await saveDraft(instructor, id, GOOD_FORM, 0, null);
-      const { attempts } = await handOut(instructor, id, GOOD_FORM, 1, [students[0]!.id]);
-      const note = envelope({ kind: 'note' as const, text: 'x' });
-      expect(await appendEntry(students[0]!, attempts[0]!.id, note)).toHaveProperty('done');
+      const id = passOn(await createExercise(instructor, GOOD_FORM));
+      passOn(await saveDraft(instructor, id, GOOD_FORM, 0, null));
+      const order = { form: GOOD_FORM, draftVersion: 1, studentIds: [students[0]!.id], latheIds: lathes };
+      const { attempts } = passOn(await handOut(instructor, id, order));
+      passOn(await appendEntry(students[0]!, attempts[0]!.id, sentEntry({ kind: 'note', text: 'x' })));
+      const bad = sentEntry({ kind: 'note', text: 5 });
+      expect(await appendEntry(students[0]!, attempts[0]!.id, bad)).toHaveProperty('refused');
+      const { sheetId } = passOn(await loadAttempt(students[0]!, attempts[0]!.id)).lathes[0]!;
+      passOn(
+        await appendEntry(
+          students[0]!,
+          attempts[0]!.id,
+          sentEntry({ kind: 'lathe', sheetId, name: 'Lathe 1' }),
+        ),
+      );
+      passOn(await markAttempt(instructor, attempts[0]!.id, { lines: [], capReason: '', comment: 'x' }, 2));
+      passOn(await setTimeZone(instructor, 'UTC'));
       await endSession(await openSession(instructor.id));
-      await discardExercise(instructor, await createExercise(instructor));
+      passOn(await discardExercise(instructor, passOn(await createExercise(instructor))));
     });
   });
 
   test.each([
-    'DROP TABLE marks',
+    'DROP TABLE mark_decisions',
     'TRUNCATE TABLE entries',
     'ALTER TABLE entries ADD COLUMN x INT',
     'DROP TRIGGER entries_no_update',
     'CREATE TABLE x (id INT)',
     "UPDATE entries SET content = '{}'",
     'DELETE FROM entries',
-    'UPDATE marks SET total = 100',
+    'UPDATE mark_decisions SET total = 100',
+    "UPDATE texts SET body = ''",
+    "UPDATE sheets SET document = '{}'",
+    'DELETE FROM memberships',
+    "UPDATE memberships SET role = 'instructor'",
     "UPDATE people SET role = 'instructor'",
     "INSERT INTO people (name, role) VALUES ('x', 'instructor')",
     'UPDATE exercises SET class_id = 1',

@@ -1,36 +1,34 @@
-import { attemptState } from '@/core/attempt';
-import { proposeMark } from '@/core/marking';
-import { derivePlan, readPlan } from '@/core/plan';
-import { EXERCISES, STUDENTS } from './shop';
+import { proposeMark, usualScheme } from '@/core/marking';
+import { readPlan } from '@/core/plan';
+import { predict } from '@/core/record';
+import { USUAL_WORDS } from '@/core/shop';
+import { sheetFor } from '@/core/sheet';
+import { EXERCISES, LATHES, STUDENTS } from './shop';
 import { tellStory } from './story';
 
 const people = {
   student: { id: 2, name: 'student', role: 'student' as const },
   instructor: { id: 1, name: 'instructor', role: 'instructor' as const },
 };
+const SCHEME = usualScheme({ setUp: 30, passes: 30, result: 40 });
 
-const told = EXERCISES.flatMap(({ form, attempts }) => {
+const told = EXERCISES.flatMap(({ form, attempts, lathes }) => {
   const { plan, issues } = readPlan(form);
   if (plan === null) throw new Error(issues[0]?.message);
-  const derived = derivePlan(plan);
+  const lathe = LATHES[lathes[0] ?? 'Lathe 1'];
+  const sheet = sheetFor({ plan, lathe, tool: null, gauges: [], words: USUAL_WORDS });
   return attempts.map(({ student, story }, index) => {
     let count = 0;
-    const entries = tellStory(
-      derived,
-      story,
-      people,
-      new Date(0),
-      index / 12 - 0.5,
-      () => `id${(count += 1)}`,
-    );
-    return { name: `${form.title}, ${student}`, story, derived, entries };
+    const newId = () => `id${(count += 1)}`;
+    const entries = tellStory(sheet, story, people, new Date(0), index / 12 - 0.5, newId);
+    return { name: `${form.title}, ${student}`, story, sheet, entries };
   });
 });
 
 test.each(told.map((each) => [each.name, each] as const))(
   '%s comes to the state that was told',
-  (_, { story, entries }) => {
-    expect(attemptState(entries, story.until === 'marked')).toBe(story.until);
+  (_, { story, sheet, entries }) => {
+    expect(story.until === 'marked' ? 'marked' : predict(sheet, entries).state).toBe(story.until);
   },
 );
 
@@ -43,11 +41,11 @@ test('good work is marked well, the over-cut badly, left-out spring passes are s
   const total = (over: boolean) =>
     told
       .filter(({ story }) => story.until === 'marked' && (story.overCutBy !== undefined) === over)
-      .map(({ derived, entries }) => proposeMark(derived, entries).total);
+      .map(({ sheet, entries }) => proposeMark(sheet, SCHEME, entries).total);
   total(false).forEach((mark) => expect(mark).toBeGreaterThan(90));
   total(true).forEach((mark) => expect(mark).toBeLessThan(70));
   const hasty = told.find(({ story }) => story.springPassesLeftOut);
   const line =
-    hasty && proposeMark(hasty.derived, hasty.entries).lines.find(({ id }) => id === 'passes:spring');
+    hasty && proposeMark(hasty.sheet, SCHEME, hasty.entries).lines.find(({ id }) => id === 'passes:spring');
   expect(line?.proposed).toBe(0);
 });

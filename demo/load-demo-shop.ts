@@ -1,106 +1,208 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { addDays, setHours, setMinutes, startOfDay, subMinutes } from 'date-fns';
-import { confirmMark, proposeMark } from '@/core/marking';
-import { derivePlan, readPlan, type DerivedPlan } from '@/core/plan';
+import type { Transaction } from 'sequelize';
+import { confirmMark, proposeMark, saidInMark, usualScheme, withSaid, type Scheme } from '@/core/marking';
+import { draftDocument, readPlan, type Plan } from '@/core/plan';
+import type { Entry } from '@/core/record';
+import { USUAL_WORDS } from '@/core/shop';
+import { sheetFor, type Sheet } from '@/core/sheet';
 import { database } from '@/data/database';
-import type { Entry } from '@/core/attempt';
-import { CLASS_NAME, EXERCISES, INSTRUCTOR, STUDENTS, type DemoExercise } from './shop';
+import { freezeScheme, freezeSheet, makeAttempt } from '@/data/exercises';
+import { change, insertRow } from '@/data/query';
+import { freeTextOf } from '@/data/records';
+import { storedJson } from '@/data/stored-json';
+import { rebuildSummaries } from '@/data/summaries';
+import { keepTexts } from '@/data/texts';
+import { CLASS_NAME, EXERCISES, INSTRUCTOR, LATHES, STUDENTS, WIRES, type DemoExercise } from './shop';
 import { tellStory } from './story';
+
+type Author = Entry['author'];
+
+/** What the demo exercises are handed out with. */
+interface DemoClass {
+  classId: number;
+  instructor: Author;
+  students: ReadonlyMap<string, Author>;
+  /** Revision of each lathe in the shop, by its name. */
+  lathes: ReadonlyMap<string, number>;
+}
 
 /** Loads the demo shop into an empty database; leaves any other alone. Returns whether it did. */
 export async function loadDemoShop(now: Date): Promise<boolean> {
   const { sequelize, models } = database();
   if ((await models.Person.count()) > 0) return false;
   await sequelize.transaction(async (transaction) => {
-    const instructor = await models.Person.create({ name: INSTRUCTOR, role: 'instructor' }, { transaction });
-    const school = await models.SchoolClass.create(
-      { name: CLASS_NAME, instructorId: instructor.id },
-      { transaction },
-    );
-    const authors = new Map<string, Entry['author']>();
-    for (const name of STUDENTS) {
-      const student = await models.Person.create({ name, role: 'student' }, { transaction });
-      await models.Enrolment.create({ classId: school.id, studentId: student.id }, { transaction });
-      authors.set(name, { id: student.id, name, role: 'student' });
-    }
-    const instructorAuthor: Entry['author'] = { id: instructor.id, name: INSTRUCTOR, role: 'instructor' };
-
-    for (const demo of EXERCISES) {
-      const derived = planOf(demo);
-      const issuedAt = morning(now, demo.issuedDaysAgo);
-      const exercise = await models.Exercise.create(
-        { classId: school.id, draft: JSON.stringify(demo.form), createdAt: issuedAt, updatedAt: issuedAt },
-        { transaction },
-      );
-      const revision = await models.Revision.create(
-        {
-          exerciseId: exercise.id,
-          number: 1,
-          plan: JSON.stringify(derived.plan),
-          issuedById: instructor.id,
-          issuedAt,
-        },
-        { transaction },
-      );
-      const tries = new Map<string, number>();
-      for (const [index, { student, daysAgo, story }] of demo.attempts.entries()) {
-        const author = authors.get(student);
-        if (author === undefined) throw new Error(`${student} is not in the class`);
-        const tryNumber = (tries.get(student) ?? 0) + 1;
-        tries.set(student, tryNumber);
-        const attempt = await models.Attempt.create(
-          { revisionId: revision.id, studentId: author.id, tryNumber, createdAt: issuedAt },
-          { transaction },
-        );
-        const begin = daysAgo === 0 ? subMinutes(now, 170) : morning(now, daysAgo);
-        const spread = ((index * 37) % 19) / 9 - 1;
-        const entries = tellStory(
-          derived,
-          story,
-          { student: author, instructor: instructorAuthor },
-          begin,
-          spread,
-          randomUUID,
-        );
-        await models.EntryRow.bulkCreate(
-          entries.map((entry) => ({
-            clientId: entry.id,
-            attemptId: attempt.id,
-            authorId: entry.author.id,
-            content: JSON.stringify(entry.content),
-            deviceTime: new Date(entry.deviceTime),
-            serverTime: new Date(entry.serverTime),
-          })),
-          { transaction },
-        );
-        if (story.until !== 'marked') continue;
-        const confirmed = confirmMark(proposeMark(derived, entries), {
-          lines: [],
-          capReason: '',
-          comment: story.comment ?? '',
-        });
-        if (!confirmed.ok) throw new Error(confirmed.issues[0]?.message);
-        await models.MarkRow.create(
-          {
-            attemptId: attempt.id,
-            mark: JSON.stringify(confirmed.value),
-            total: confirmed.value.total.toFixed(1),
-            markedById: instructor.id,
-            markedAt: addDays(begin, 1),
-          },
-          { transaction },
-        );
-      }
-    }
+    const school = await peopleAndShop(now, transaction);
+    for (const demo of EXERCISES) await loadExercise(demo, school, now, transaction);
   });
+  await rebuildSummaries('all', (work) => sequelize.transaction(work));
   return true;
 }
 
-function planOf(demo: DemoExercise): DerivedPlan {
-  const { plan, issues } = readPlan(demo.form);
-  if (plan === null) throw new Error(`${demo.form.title}: ${issues[0]?.message ?? ''}`);
-  return derivePlan(plan);
+async function peopleAndShop(now: Date, transaction: Transaction): Promise<DemoClass> {
+  const { Person, SchoolClass, Membership } = database().models;
+  const school = await SchoolClass.create({ name: CLASS_NAME }, { transaction });
+  const join = async (name: string, role: 'instructor' | 'student'): Promise<Author> => {
+    const { id } = await Person.create({ name, role }, { transaction });
+    await Membership.create({ classId: school.id, personId: id, role }, { transaction });
+    return { id, name, role };
+  };
+  const instructor = await join(INSTRUCTOR, 'instructor');
+  const students = new Map<string, Author>();
+  for (const name of STUDENTS) students.set(name, await join(name, 'student'));
+  const lathes = new Map<string, number>();
+  const item = async (kind: 'lathe' | 'gauge', document: object) => {
+    const itemId = await insertRow(
+      'INSERT INTO shop_items (kind, created_at) VALUES (?, ?)',
+      [kind, now],
+      transaction,
+    );
+    return insertRow(
+      'INSERT INTO shop_revisions (item_id, number, document, issued_by_id, issued_at) VALUES (?, 1, ?, ?, ?)',
+      [itemId, storedJson(document), instructor.id, now],
+      transaction,
+    );
+  };
+  for (const [name, lathe] of Object.entries(LATHES)) lathes.set(name, await item('lathe', lathe));
+  await item('gauge', {
+    format: 'oyakata-gauge',
+    version: 1,
+    name: 'Measuring wires',
+    kind: 'wires',
+    sizes: WIRES,
+    note: null,
+  });
+  return { classId: school.id, instructor, students, lathes };
+}
+
+async function loadExercise(
+  demo: DemoExercise,
+  school: DemoClass,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const { plan, scheme } = planOf(demo);
+  const issuedAt = morning(now, demo.issuedDaysAgo);
+  const by = school.instructor.id;
+  const exerciseId = await insertRow(
+    'INSERT INTO exercises (class_id, draft, title, thread, revision, created_at, updated_at) VALUES (?, ?, ?, ?, 1, ?, ?)',
+    [
+      school.classId,
+      storedJson(draftDocument(demo.form)),
+      plan.title,
+      plan.thread.designation,
+      issuedAt,
+      issuedAt,
+    ],
+    transaction,
+  );
+  const revisionId = await insertRow(
+    'INSERT INTO revisions (exercise_id, number, plan, issued_by_id, issued_at) VALUES (?, 1, ?, ?, ?)',
+    [exerciseId, storedJson(plan), by, issuedAt],
+    transaction,
+  );
+  const schemeId = await freezeScheme(scheme, transaction);
+  const handOutId = await insertRow(
+    'INSERT INTO hand_outs (exercise_id, revision_id, class_id, scheme_id, handed_by_id, handed_at) VALUES (?, ?, ?, ?, ?, ?)',
+    [exerciseId, revisionId, school.classId, schemeId, by, issuedAt],
+    transaction,
+  );
+  const sheets: { id: number; name: string; sheet: Sheet }[] = [];
+  for (const name of demo.lathes) {
+    const sheet = sheetOn(plan, name);
+    const latheRevisionId = school.lathes.get(name) ?? 0;
+    sheets.push({
+      id: await freezeSheet(handOutId, revisionId, latheRevisionId, sheet, issuedAt, transaction),
+      name,
+      sheet,
+    });
+  }
+  const [first] = sheets;
+  if (first === undefined) throw new Error(`${plan.title} has no lathe`);
+  const choice = sheets.length === 1 ? null : { sheetId: first.id, name: first.name };
+  const hand = { exerciseId, handOutId, schemeId, classId: school.classId, revisionId };
+  for (const [index, { student, daysAgo, story }] of demo.attempts.entries()) {
+    const author = school.students.get(student);
+    if (author === undefined) throw new Error(`${student} is not in the class`);
+    const attemptId = await makeAttempt(hand, author.id, issuedAt, transaction);
+    const begin = daysAgo === 0 ? subMinutes(now, 170) : morning(now, daysAgo);
+    const people = { student: author, instructor: school.instructor };
+    const spread = ((index * 37) % 19) / 9 - 1;
+    const entries = tellStory(first.sheet, story, people, begin, spread, randomUUID, choice);
+    for (const entry of entries) await writeEntry(attemptId, entry, transaction);
+    if (story.until === 'marked')
+      await writeMark(
+        attemptId,
+        first.sheet,
+        scheme,
+        entries,
+        story.comment ?? '',
+        by,
+        addDays(begin, 1),
+        transaction,
+      );
+  }
+}
+
+async function writeEntry(attemptId: number, entry: Entry, transaction: Transaction): Promise<void> {
+  const { content } = entry;
+  const said: Record<string, string> = {};
+  const stored: Record<string, unknown> = { ...content };
+  for (const field of freeTextOf(content)) {
+    said[field] = String(stored[field]);
+    stored[field] = '…';
+  }
+  await change(
+    `INSERT INTO entries (client_id, attempt_id, author_id, author_role, after_id, format, content, device_time, server_time)
+      VALUES (?, ?, ?, ?, ?, 2, ?, ?, ?)`,
+    [
+      entry.id,
+      attemptId,
+      entry.author.id,
+      entry.author.role,
+      entry.after,
+      storedJson(stored),
+      new Date(entry.deviceTime),
+      new Date(entry.serverTime),
+    ],
+    transaction,
+  );
+  await keepTexts('entry', entry.id, entry.author.id, said, transaction);
+}
+
+async function writeMark(
+  attemptId: number,
+  sheet: Sheet,
+  scheme: Scheme,
+  entries: readonly Entry[],
+  comment: string,
+  by: number,
+  at: Date,
+  transaction: Transaction,
+): Promise<void> {
+  const form = { lines: [], capReason: '', comment };
+  const confirmed = confirmMark(proposeMark(sheet, scheme, entries), scheme, form);
+  if (!confirmed.ok) throw new Error(confirmed.issues[0]?.message);
+  const mark = confirmed.value;
+  const id = await insertRow(
+    'INSERT INTO mark_decisions (attempt_id, number, mark, total, decided_by_id, decided_at) VALUES (?, 1, ?, ?, ?, ?)',
+    [attemptId, storedJson(withSaid(mark, () => '…')), mark.total.toFixed(2), by, at],
+    transaction,
+  );
+  await keepTexts('mark', String(id), by, saidInMark(mark), transaction);
+}
+
+function planOf(demo: DemoExercise): { plan: Plan; scheme: Scheme } {
+  const { plan, issues, inputs } = readPlan(demo.form);
+  if (plan === null || inputs.marking === undefined)
+    throw new Error(`${demo.form.title}: ${issues[0]?.message ?? ''}`);
+  return { plan, scheme: usualScheme(inputs.marking) };
+}
+
+/** The sheet of a plan on a lathe of the demo shop. */
+export function sheetOn(plan: Plan, name: keyof typeof LATHES): Sheet {
+  return sheetFor({ plan, lathe: LATHES[name], tool: null, gauges: [], words: USUAL_WORDS });
 }
 
 /** Half past eight in the morning, some days ago. */

@@ -1,4 +1,5 @@
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
+import { usualLathe, type Lathe } from '@/core/lathe';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
 import type { Story } from './story';
 
 /** The demo shop: an invented trades school whose classes make parts for hand-operated bookbinding presses. */
@@ -22,8 +23,69 @@ export const STUDENTS = [
 
 export type StudentName = (typeof STUDENTS)[number];
 
+const inch = usualLathe('in');
+const metric = usualLathe('mm');
+
+/** The lathes of the demo shop: inch and metric dials, and two swivel scales that count from the bed. */
+export const LATHES = {
+  'Lathe 1': {
+    ...inch,
+    name: 'Lathe 1',
+    spindle: { nose: 'camlock', runDownTurns: 2 },
+    leadScrew: { threadsPerInch: 8, pitch: null },
+    threadDial: { gearTeeth: 32, marks: 8 },
+    trip: false,
+  },
+  'Lathe 2': {
+    ...inch,
+    name: 'Lathe 2',
+    compound: { ...inch.compound, swivel: { zeroAlong: 'bed', graduationDeg: 1, rangeDeg: 90 } },
+    spindle: { nose: 'screwed', runDownTurns: null },
+    leadScrew: { threadsPerInch: 8, pitch: null },
+  },
+  'Lathe 3': {
+    ...metric,
+    name: 'Lathe 3',
+    leadScrew: { threadsPerInch: null, pitch: { value: 6, unit: 'mm' } },
+  },
+  'Lathe 4': {
+    ...metric,
+    name: 'Lathe 4',
+    compound: {
+      dial: {
+        ...metric.compound.dial,
+        graduation: { value: 0.05, unit: 'mm' },
+        perTurn: { value: 3, unit: 'mm' },
+      },
+      swivel: { zeroAlong: 'bed', graduationDeg: 1, rangeDeg: null },
+    },
+  },
+} as const satisfies Record<string, Lathe>;
+
+export type LatheName = keyof typeof LATHES;
+
+/** Sizes of the shop's measuring wires. */
+export const WIRES = [
+  { value: 0.024, unit: 'in' },
+  { value: 0.032, unit: 'in' },
+  { value: 0.04, unit: 'in' },
+  { value: 0.725, unit: 'mm' },
+  { value: 1.1, unit: 'mm' },
+  { value: 1.35, unit: 'mm' },
+] as const;
+
+/** A form with texts at some fields. */
+function form(title: string, leaves: Record<string, string>): PlanForm {
+  return Object.entries(leaves).reduce((made, [field, text]) => withLeaf(made, field, text), {
+    ...EMPTY_PLAN_FORM,
+    title,
+  });
+}
+
 export interface DemoExercise {
   form: PlanForm;
+  /** Lathes that are allowed; the first is the one that the stories happen at. */
+  lathes: readonly LatheName[];
   /** Days before today on which it was handed out. */
   issuedDaysAgo: number;
   attempts: { student: StudentName; daysAgo: number; story: Story }[];
@@ -31,13 +93,12 @@ export interface DemoExercise {
 
 export const EXERCISES: DemoExercise[] = [
   {
-    form: {
-      ...EMPTY_PLAN_FORM,
-      title: 'Levelling foot',
-      thread: 'M16x2-6g',
-      tipKind: 'radius',
-      blankDiameter: '15.88',
-    },
+    form: form('Levelling foot', {
+      'thread.designation': 'M16x2-6g',
+      'tool.tip.kind': 'radius',
+      'work.diameter': '15.88',
+    }),
+    lathes: ['Lathe 3', 'Lathe 4'],
     issuedDaysAgo: 12,
     attempts: [
       { student: 'Ana Brandt', daysAgo: 11, story: { until: 'marked' } },
@@ -64,20 +125,15 @@ export const EXERCISES: DemoExercise[] = [
       {
         student: 'Juno Hartley',
         daysAgo: 9,
-        story: { until: 'marked', wrongStep: { id: 'speed', value: 110 } },
+        story: { until: 'marked', wrongStep: { id: 'speed', value: 180 } },
       },
       { student: 'Kofi Albers', daysAgo: 8, story: { until: 'marked', struckPass: 5 } },
       { student: 'Lena Dvorak', daysAgo: 1, story: { until: 'waiting' } },
     ],
   },
   {
-    form: {
-      ...EMPTY_PLAN_FORM,
-      title: 'Clamp screw',
-      thread: '3/4-16 UNF-2A',
-      swivelZero: 'bed',
-      blankDiameter: '0.7440',
-    },
+    form: form('Clamp screw', { 'thread.designation': '3/4-16 UNF-2A', 'work.diameter': '0.7440' }),
+    lathes: ['Lathe 2'],
     issuedDaysAgo: 7,
     attempts: [
       { student: 'Ana Brandt', daysAgo: 5, story: { until: 'marked' } },
@@ -103,14 +159,13 @@ export const EXERCISES: DemoExercise[] = [
     ],
   },
   {
-    form: {
-      ...EMPTY_PLAN_FORM,
-      title: 'Platen stud',
-      thread: '3/8-24 UNF-3A',
-      tipKind: 'sharp',
-      compoundAngle: '29',
-      spindleSpeed: '100',
-    },
+    form: form('Platen stud', {
+      'thread.designation': '3/8-24 UNF-3A',
+      'tool.tip.kind': 'sharp',
+      'infeed.angle': '29',
+      'technique.speed': '100',
+    }),
+    lathes: ['Lathe 1'],
     issuedDaysAgo: 3,
     attempts: [
       { student: 'Ana Brandt', daysAgo: 1, story: { until: 'waiting' } },

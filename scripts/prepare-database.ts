@@ -1,5 +1,6 @@
 import { grantApplication } from '@/data/grants';
-import { closeDatabase } from '@/data/database';
+import { closeDatabase, database } from '@/data/database';
+import { rebuildSummaries } from '@/data/summaries';
 import { migrate, pendingMigrations, UnfitDatabase } from '@/data/migrate';
 import { loadDemoShop } from '@/demo/load-demo-shop';
 
@@ -18,6 +19,8 @@ async function up(): Promise<void> {
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
   if (await loadDemoShop(new Date())) console.log('Demo shop loaded');
+  const rebuilt = await rebuildSummaries('outdated', (work) => database().sequelize.transaction(work));
+  if (rebuilt > 0) console.log(`Summaries of ${rebuilt} attempts made anew`);
   const granted = await grantApplication(process.env.OYAKATA_APPLICATION_URL ?? '');
   if (granted.done) return;
   if (granted.why === 'one-user') {

@@ -1,9 +1,24 @@
 import { classBoard } from '@/data/class-board';
 import { guardedPage } from '@/app/server/page-guard';
+import { rowId } from '@/app/server/handle';
 import { ClassBoardView } from '@/ui/board/class-board-view';
 
 export const dynamic = 'force-dynamic';
 
-export default function ClassPage() {
-  return guardedPage(async (who) => <ClassBoardView {...await classBoard(who)} who={who} />);
+/** `?class=2&page=3`: one page of the board of one of the viewer's classes. */
+export default async function ClassPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
+  const query = await searchParams;
+  const number = (name: string) => {
+    const value = query[name];
+    return typeof value === 'string' ? rowId(value) : null;
+  };
+  const order = { classId: number('class'), page: number('page') ?? 1 };
+  return guardedPage(
+    (who) => classBoard(who, order),
+    (board, who) => <ClassBoardView {...board} who={who} />,
+  );
 }

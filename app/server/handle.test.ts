@@ -1,7 +1,7 @@
 import { ConnectionRefusedError, DatabaseError } from 'sequelize';
 import { number, object, string } from 'yup';
-import { DataRefusal } from '@/data/errors';
-import { handle, handleBare } from './handle';
+import { outcomeOf, refuse } from '@/data/outcome';
+import { answer, handle, handleBare } from './handle';
 import { viewer } from './session';
 
 jest.mock('./session', () => ({ viewer: jest.fn() }));
@@ -112,9 +112,19 @@ test('half a character is replaced, as it can not be stored', async () => {
   expect(await response.json()).toMatchObject({ body: { title: 'a\ufffdb' } });
 });
 
-test('a refusal of the data names its field; a lost database is 503, anything else 500', async () => {
-  run.mockRejectedValueOnce(new DataRefusal(409, 'That student has one already.', 'studentIds'));
-  expect(await refused(await post('{"title":"x"}'))).toEqual([409, 'refused', ['studentIds']]);
+test('an outcome of the data is answered one way; a lost database is 503, anything else 500', async () => {
+  for (const [kind, status] of [
+    ['not-found', 404],
+    ['forbidden', 403],
+    ['conflict', 409],
+    ['invalid', 422],
+  ] as const) {
+    const outcome = await outcomeOf(() =>
+      Promise.resolve(refuse(kind, 'That student has one already.', 'studentIds')),
+    );
+    run.mockResolvedValueOnce(answer(outcome));
+    expect(await refused(await post('{"title":"x"}'))).toEqual([status, 'refused', ['studentIds']]);
+  }
   run.mockRejectedValueOnce(new ConnectionRefusedError(new Error('down')));
   expect(await refused(await post('{"title":"x"}'))).toEqual([503, 'database-down', []]);
   const driver = (fields: object) => new DatabaseError(Object.assign(new Error('x'), fields) as never);
@@ -125,9 +135,9 @@ test('a refusal of the data names its field; a lost database is 503, anything el
     [driver({ code: 'ER_LOCK_WAIT_TIMEOUT', errno: 1205 }), 'busy'],
   ] as const) {
     run.mockRejectedValueOnce(error);
-    const answer = await post('{"title":"x"}');
-    expect(Number(answer.headers.get('Retry-After'))).toBeGreaterThan(0);
-    expect(await refused(answer)).toEqual([503, code, []]);
+    const response = await post('{"title":"x"}');
+    expect(Number(response.headers.get('Retry-After'))).toBeGreaterThan(0);
+    expect(await refused(response)).toEqual([503, code, []]);
   }
   run.mockRejectedValueOnce(driver({ code: 'ER_PARSE_ERROR', errno: 1064, sqlState: '42000' }));
   expect(await refused(await post('{"title":"x"}'))).toEqual([500, 'failed', []]);

@@ -2,7 +2,8 @@ import 'server-only';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
 import type { FieldIssue } from '@/core/errors/field-issue';
 import { readJson } from '@/core/json';
-import { DataRefusal, isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
+import { isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
+import type { Outcome, Refusal } from '@/data/outcome';
 import { log } from '@/data/log';
 import type { PersonView } from '@/data/people';
 import { logDatabaseDown } from './log-database-down';
@@ -38,6 +39,25 @@ export function refuseIssues(issues: readonly Pick<FieldIssue, 'field' | 'messag
     issues[0]?.message ?? 'Something in the request is not right.',
     issues.map(({ field, message }) => ({ field, message })),
   );
+}
+
+const STATUS: Record<Refusal['kind'], number> = {
+  'not-found': 404,
+  forbidden: 403,
+  conflict: 409,
+  invalid: 422,
+};
+
+/** The one way from an outcome of the data layer to an answer; `told` says what of it is told. */
+export function answer<T>(
+  outcome: Outcome<T>,
+  status = 200,
+  told: (done: T) => unknown = (done) => done,
+): Response {
+  if ('done' in outcome)
+    return status === 204 ? new Response(null, { status }) : Response.json(told(outcome.done), { status });
+  const { kind, code, message, fields, more } = outcome.refused;
+  return Response.json({ error: { code, message, fields }, ...more }, { status: STATUS[kind] });
 }
 
 /**
@@ -134,10 +154,6 @@ async function checkedBody<S extends AnyObjectSchema>(
 }
 
 function answerError(error: unknown, request: Request): Response {
-  if (error instanceof DataRefusal) {
-    const fields = error.field === null ? [] : [{ field: error.field, message: error.message }];
-    return refusal(error.status, 'refused', error.message, fields);
-  }
   if (isDiskFull(error)) {
     log.error({ path: new URL(request.url).pathname }, 'disk full');
     return later(

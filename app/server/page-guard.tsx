@@ -1,7 +1,9 @@
 import 'server-only';
 import { notFound, redirect } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { DataRefusal, isDatabaseDown } from '@/data/errors';
+import { isDatabaseDown } from '@/data/errors';
+import { log } from '@/data/log';
+import type { Outcome } from '@/data/outcome';
 import type { PersonView } from '@/data/people';
 import { ComesBack } from '@/ui/shell/comes-back';
 import { Notice } from '@/ui/shell/notice';
@@ -13,21 +15,26 @@ import { viewer } from './session';
  * Loads what a page shows, as whoever works here. Without a person it goes to the list of names; what is absent or
  * not the viewer's is "not found"; a database that does not answer is said plainly.
  */
-export async function guardedPage(load: (who: PersonView) => Promise<ReactNode>): Promise<ReactNode> {
+export async function guardedPage<T>(
+  load: (who: PersonView) => Promise<Outcome<T>>,
+  show: (loaded: T, who: PersonView) => ReactNode,
+): Promise<ReactNode> {
   let who: PersonView | null;
   let content: ReactNode = null;
   let missing = false;
   try {
     who = await viewer();
-    if (who !== null) content = await load(who);
+    const outcome = who === null ? null : await load(who);
+    if (who !== null && outcome !== null) {
+      missing = 'refused' in outcome;
+      content = 'done' in outcome ? show(outcome.done, who) : null;
+    }
   } catch (error) {
-    if (error instanceof DataRefusal && (error.status === 404 || error.status === 403)) {
-      missing = true;
-      who = null;
-    } else if (isDatabaseDown(error)) {
+    if (isDatabaseDown(error)) {
       logDatabaseDown(error);
       return <DatabaseDown />;
     } else {
+      log.error({ err: error }, 'page failed');
       throw error;
     }
   }

@@ -1,1 +1,2 @@
 export * from './compound';
+export * from './parse-compound-angle';

@@ -4,6 +4,7 @@ import { threadOf } from '../test/thread';
 import { depthCaseOf, pitchDiameterAt, radialDepthFor } from './index';
 
 const flankAngleDeg = 30;
+const side = 'external' as const;
 
 /** Closed forms of the 60 degree profile (ISO 68-1): basic height from a sharp or flat tool at the nominal blank. */
 test.each([
@@ -12,7 +13,7 @@ test.each([
   ['flat P/4, basic form: 0.5413 P', { kind: 'flat', flat: 0.25 } as const, 0.5413],
   ['radius H/6: 0.6134 P', { kind: 'radius', radius: 0.866025404 / 6 } as const, 0.6134],
 ])('%s', (_, tip, height) => {
-  const depth = radialDepthFor({ workDiameter: 10, pitch: 1, tip, flankAngleDeg }, 10 - 0.64951905);
+  const depth = radialDepthFor({ workDiameter: 10, pitch: 1, tip, flankAngleDeg, side }, 10 - 0.64951905);
   expect(depth).toBeCloseTo(height, 4);
 });
 
@@ -25,7 +26,7 @@ const tips = fc.oneof(
 test('depth and back gives the pitch diameter', () => {
   fc.assert(
     fc.property(tips, fc.double({ min: 9, max: 9.9, noNaN: true }), (tip, pitchDiameter) => {
-      const depthCase = { workDiameter: 10, pitch: 1, tip, flankAngleDeg };
+      const depthCase = { workDiameter: 10, pitch: 1, tip, flankAngleDeg, side };
       const internal = { workDiameter: 8.9, pitch: 1, tip, flankAngleDeg, side: 'internal' as const };
       expect(pitchDiameterAt(internal, radialDepthFor(internal, pitchDiameter))).toBeCloseTo(
         pitchDiameter,
@@ -41,7 +42,7 @@ test('depth and back gives the pitch diameter', () => {
 
 test('the same geometry in inch and in mm gives the same depth', () => {
   const inch = radialDepthFor(
-    { workDiameter: 0.748, pitch: 1 / 16, tip: { kind: 'radius', radius: 0.008 }, flankAngleDeg },
+    { workDiameter: 0.748, pitch: 1 / 16, tip: { kind: 'radius', radius: 0.008 }, flankAngleDeg, side },
     0.7054,
   );
   const mm = radialDepthFor(
@@ -50,6 +51,7 @@ test('the same geometry in inch and in mm gives the same depth', () => {
       pitch: MM_PER_INCH / 16,
       tip: { kind: 'radius', radius: 0.008 * MM_PER_INCH },
       flankAngleDeg,
+      side,
     },
     0.7054 * MM_PER_INCH,
   );

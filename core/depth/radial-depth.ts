@@ -1,3 +1,4 @@
+import { depthOf, diameterAt } from '../geometry';
 import { formOf, pitchOf, type Side, type Thread } from '../thread';
 import { tipShortening, type Tip } from '../tool';
 import { radians } from '../units';
@@ -8,8 +9,7 @@ export interface DepthCase {
   pitch: number;
   tip: Tip;
   flankAngleDeg: number;
-  /** External by default. */
-  side?: Side;
+  side: Side;
 }
 
 /** A thread, its real blank or bore and a tip, as the functions here take them. */
@@ -23,22 +23,18 @@ export function depthCaseOf(thread: Thread, workDiameter: number, tip: Tip): Dep
  * h = (Dm - d2) / 2 + P / (4 tan a) - shortening of the tip. For 60 degrees and a flat f this is
  * (Dm - d2) / 2 + (P / 2 - f) (sqrt 3) / 2. Internal likewise outward, from the bore. Geometry, no allowance for bending or burrs.
  *
- * @example radialDepthFor({ workDiameter: 0.748, pitch: 0.1, tip: { kind: 'flat', flat: 0.0125 }, flankAngleDeg: 30 }, 0.6803) // 0.0663
+ * @example radialDepthFor({ workDiameter: 0.748, pitch: 0.1, tip: { kind: 'flat', flat: 0.0125 }, flankAngleDeg: 30, side: 'external' }, 0.6803) // 0.0663
  */
 export function radialDepthFor(depthCase: DepthCase, pitchDiameter: number): number {
-  return (inwardSign(depthCase) * (depthCase.workDiameter - pitchDiameter)) / 2 + groundHeight(depthCase);
+  return depthOf(depthCase.side, depthCase.workDiameter, pitchDiameter) + groundHeight(depthCase);
 }
 
 /** The pitch diameter that a radial depth leaves; the inverse of `radialDepthFor`. */
 export function pitchDiameterAt(depthCase: DepthCase, radialDepth: number): number {
-  return depthCase.workDiameter - inwardSign(depthCase) * 2 * (radialDepth - groundHeight(depthCase));
+  return diameterAt(depthCase.side, depthCase.workDiameter, radialDepth - groundHeight(depthCase));
 }
 
 /** Depth at which the groove is exactly half a pitch wide at the surface: shallower, it has no pitch diameter. */
 export function groundHeight({ pitch, tip, flankAngleDeg }: DepthCase): number {
   return pitch / 4 / Math.tan(radians(flankAngleDeg)) - tipShortening(tip, flankAngleDeg);
-}
-
-function inwardSign({ side = 'external' }: DepthCase): 1 | -1 {
-  return side === 'external' ? 1 : -1;
 }

@@ -6,3 +6,4 @@ export * from './three-wires';
 export * from './uncertainty';
 export * from './wire-on-helicoid';
 export * from './wire-sets';
+export * from './gauge';

@@ -6,7 +6,10 @@ function caseOf(text: string) {
 }
 
 test('one wire reads half of three wires and half of the crests', () => {
-  const three = overWires({ pitch: 2, lead: 0, wire: bestWire(2, 30), flankAngleDeg: 30 }, 14.583);
+  const three = overWires(
+    { pitch: 2, lead: 0, wire: bestWire(2, 30), flankAngleDeg: 30, side: 'external' as const },
+    14.583,
+  );
   const oneByGeometry = (14.583 + 3 * bestWire(2, 30) - Math.sqrt(3)) / 2 + 15.88 / 2;
   expect(overOneWire(three, 15.88)).toBeCloseTo(oneByGeometry, 9);
 });

@@ -36,14 +36,26 @@ test('the usable range at the nominal crest', () => {
  * best wire 0.04441 with E = 0.4500 M = 0.51661 without lead-angle correction.
  */
 test('over wires by the constant of the handbooks', () => {
-  const wireCase = { pitch: 1 / 13, lead: 1 / 13, wire: 0.04441, flankAngleDeg: 30 };
+  const wireCase = {
+    pitch: 1 / 13,
+    lead: 1 / 13,
+    wire: 0.04441,
+    flankAngleDeg: 30,
+    side: 'external' as const,
+  };
   const plain = overWires(wireCase, 0.45) - leadAngleCorrection(wireCase, 0.45);
   expect(plain).toBeCloseTo(0.45 + 3 * 0.04441 - 0.86603 / 13, 5);
 });
 
 test('the handbook correction is small for one start and grows with the square of the lead', () => {
-  const one = plainLeadAngleCorrection({ pitch: 2, lead: 2, wire: 1.1547, flankAngleDeg: 30 }, 14.701);
-  const three = plainLeadAngleCorrection({ pitch: 2, lead: 6, wire: 1.1547, flankAngleDeg: 30 }, 14.701);
+  const one = plainLeadAngleCorrection(
+    { pitch: 2, lead: 2, wire: 1.1547, flankAngleDeg: 30, side: 'external' as const },
+    14.701,
+  );
+  const three = plainLeadAngleCorrection(
+    { pitch: 2, lead: 6, wire: 1.1547, flankAngleDeg: 30, side: 'external' as const },
+    14.701,
+  );
   expect(one).toBeCloseTo(0.00162, 5);
   expect(three / one).toBeCloseTo(9, 9);
 });
@@ -55,7 +67,13 @@ test('over wires and back gives the same pitch diameter', () => {
       fc.double({ min: 12, max: 200, noNaN: true }),
       fc.double({ min: 0.51, max: 1, noNaN: true }),
       (pitch, pitchDiameter, share) => {
-        const wireCase = { pitch, lead: pitch, wire: share * pitch, flankAngleDeg: 30 };
+        const wireCase = {
+          pitch,
+          lead: pitch,
+          wire: share * pitch,
+          flankAngleDeg: 30,
+          side: 'external' as const,
+        };
         expect(pitchDiameterFrom(wireCase, overWires(wireCase, pitchDiameter))).toBeCloseTo(pitchDiameter, 9);
       },
     ),

@@ -8,8 +8,8 @@ export interface WireCase {
   lead: number;
   wire: number;
   flankAngleDeg: number;
-  /** External by default; internal is measured over balls. */
-  side?: Side;
+  /** Internal is measured over balls. */
+  side: Side;
 }
 
 /** The wires of a thread, as `overWires` and its kin take them. */
@@ -50,7 +50,7 @@ export function wireRange(
  * comes off by the same first-order term. `leadAngleCorrection` is the exact one.
  */
 export function plainLeadAngleCorrection(
-  { lead, wire, flankAngleDeg, side = 'external' }: WireCase,
+  { lead, wire, flankAngleDeg, side }: WireCase,
   pitchDiameter: number,
 ): number {
   const angle = radians(flankAngleDeg);
@@ -74,7 +74,7 @@ export function leadAngleDeg(lead: number, pitchDiameter: number): number {
  * d2 + w (1 + 1 / sin a) - (P / 2) cot a, for 60 degrees d2 + 3 w - 0.866025 P (ASME B1.2).
  */
 export function overWires(wireCase: WireCase, pitchDiameter: number): number {
-  const { pitch, lead, wire, flankAngleDeg, side = 'external' } = wireCase;
+  const { pitch, lead, wire, flankAngleDeg, side } = wireCase;
   return 2 * wireAxisRadius({ pitch, lead, pitchDiameter, wire, flankAngleDeg, side }) + wire;
 }
 
@@ -95,7 +95,7 @@ export function wireErrorFactor(flankAngleDeg: number): number {
 }
 
 /** Measurement over wires less the pitch diameter in a plane groove. */
-function wireOffset({ pitch, wire, flankAngleDeg, side = 'external' }: WireCase): number {
+function wireOffset({ pitch, wire, flankAngleDeg, side }: WireCase): number {
   const ground = pitch / 2 / Math.tan(radians(flankAngleDeg));
   if (side === 'external') return wire * wireErrorFactor(flankAngleDeg) - ground;
   return ground + wire * (1 - 1 / Math.sin(radians(flankAngleDeg)));

@@ -9,8 +9,7 @@ export interface HelicoidCase {
   pitchDiameter: number;
   wire: number;
   flankAngleDeg: number;
-  /** External by default. In an internal thread it is a ball in a groove that opens inward. */
-  side?: Side;
+  side: Side;
 }
 
 /**
@@ -24,7 +23,7 @@ export interface HelicoidCase {
  * ASME B1.2 for small lead angles.
  */
 export function wireAxisRadius(helicoid: HelicoidCase): number {
-  const { pitch, lead, pitchDiameter, wire, flankAngleDeg, side = 'external' } = helicoid;
+  const { pitch, lead, pitchDiameter, wire, flankAngleDeg, side } = helicoid;
   const angle = radians(flankAngleDeg);
   const outward = side === 'external' ? 1 : -1;
   const slope = outward * Math.tan(angle);

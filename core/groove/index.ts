@@ -1,2 +1,3 @@
 export * from './cut-groove';
 export * from './tip-profile';
+export * from './tool-edge';

@@ -2,23 +2,6 @@ import type { Tip } from '../tool';
 import { radians } from '../units';
 import { tipShortening } from '../tool';
 
-/**
- * The outline of a tool as a function: depth below the work's surface cut at an axial distance from the tool's centre
- * line with the tip at a depth; negative where the tool does not reach the surface. One unit throughout.
- */
-export function tipOutline(tip: Tip, flankAngleDeg: number): (tipDepth: number, axial: number) => number {
-  const angle = radians(flankAngleDeg);
-  const steepness = 1 / Math.tan(angle);
-  const shortening = tipShortening(tip, flankAngleDeg);
-  const radius = tip.kind === 'radius' ? tip.radius : 0;
-  const arcEnd = radius * Math.cos(angle);
-  return (tipDepth, axial) => {
-    const distance = Math.abs(axial);
-    if (distance < arcEnd) return tipDepth - radius + Math.sqrt(radius * radius - distance * distance);
-    return Math.min(tipDepth, tipDepth + shortening - distance * steepness);
-  };
-}
-
 /** Width of the groove at the surface when the tip is a depth in. */
 export function grooveWidth(tip: Tip, flankAngleDeg: number, tipDepth: number): number {
   if (tipDepth <= 0) return 0;

@@ -1,8 +1,10 @@
 import { array, object, type InferType } from 'yup';
 import { exactText } from '../json';
-import { good, type FieldIssue, type Result } from '../errors/field-issue';
+import { bad, good, type FieldIssue, type Result } from '../errors/field-issue';
 import { parseFigures, saidText, visibleLength } from '../units';
-import type { MarkLine, MarkProposal } from './mark-line';
+import type { MarkProposal } from './mark-line';
+import type { DecidedLine, Mark } from './mark';
+import type { Scheme } from './scheme';
 
 const text = exactText(500).default('');
 
@@ -20,25 +22,11 @@ export const markFormSchema = object({
 
 export type MarkForm = InferType<typeof markFormSchema>;
 
-export interface ConfirmedLine extends MarkLine {
-  awarded: number;
-  /** Why the points differ from the proposal; null when they do not. */
-  overrideReason: string | null;
-}
-
-/** A mark as it is stored: the proposal, what the instructor made of it, and the sum. */
-export interface ConfirmedMark {
-  lines: ConfirmedLine[];
-  cap: MarkProposal['cap'];
-  capLiftedReason: string | null;
-  comment: string;
-  total: number;
-}
-
 /** Checks the instructor's points against the proposal. Issues name `lines.ID.points` or `lines.ID.reason`. */
-export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<ConfirmedMark> {
+export function confirmMark(proposal: MarkProposal, scheme: Scheme, form: MarkForm): Result<Mark> {
+  if (proposal.blocked !== null) return bad('lines', 'unsupported', proposal.blocked);
   const issues: FieldIssue[] = [];
-  const lines = proposal.lines.map((line): ConfirmedLine => {
+  const lines = proposal.lines.map((line): DecidedLine => {
     const typed = form.lines.find((candidate) => candidate.id === line.id);
     if (typed === undefined || typed.points.trim() === '')
       return { ...line, awarded: line.proposed, overrideReason: null };
@@ -48,11 +36,11 @@ export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<Conf
       return { ...line, awarded: line.proposed, overrideReason: null };
     }
     const awarded = points.value;
-    if (awarded < 0 || awarded > line.max || !Number.isInteger(awarded * 2)) {
+    if (awarded < 0 || awarded > line.max || !isStep(awarded, scheme.pointStep)) {
       issues.push({
         field: `lines.${line.id}.points`,
         code: 'out-of-range',
-        message: `Type 0 to ${line.max} points, whole or half.`,
+        message: `Type 0 to ${line.max} points, ${stepWords(scheme.pointStep)}.`,
       });
     }
     const reason = saidText(typed.reason);
@@ -78,6 +66,11 @@ export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<Conf
   const capLiftedReason = saidText(form.capReason) === '' ? null : saidText(form.capReason);
   const cap = capLiftedReason === null ? (proposal.cap?.most ?? Infinity) : Infinity;
   return good({
+    format: 'oyakata-mark',
+    version: 2,
+    rules: scheme.rules,
+    passMark: scheme.passMark,
+    sections: proposal.sections,
     lines,
     cap: proposal.cap,
     capLiftedReason,
@@ -85,3 +78,8 @@ export function confirmMark(proposal: MarkProposal, form: MarkForm): Result<Conf
     total: Math.min(sum, cap),
   });
 }
+
+const isStep = (points: number, step: number) => Math.abs(points / step - Math.round(points / step)) < 1e-9;
+
+const stepWords = (step: number) =>
+  step === 0.5 ? 'whole or half' : step === 1 ? 'whole' : `in steps of ${step}`;

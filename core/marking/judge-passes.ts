@@ -1,99 +1,151 @@
-import type { AttemptProgress, EntryOf } from '../attempt';
-import type { DerivedPlan } from '../plan';
+import { isInside, isKind, predict, strikeOf, type Cut, type Entry, type Prediction } from '../record';
+import type { Sheet, SheetPass } from '../sheet';
 import { formatLengthWithUnit, lengthIn } from '../units';
 import type { Judgement } from './mark-line';
+import type { Scheme } from './scheme';
 
 /** Conduct of the passes: schedule, largest infeed, no reversal, spring passes. */
-export function judgePasses(derived: DerivedPlan, progress: AttemptProgress): Judgement[] {
-  const { cut } = progress;
-  if (cut.length === 0) {
-    return [
-      {
-        id: 'passes:none',
-        title: 'Passes',
-        weight: 1,
-        share: 0,
-        reason: 'No pass is recorded.',
-        evidence: [],
-      },
-    ];
-  }
-  return [schedule(derived, cut), infeed(derived, cut), reversal(cut), springs(derived, cut)];
+export function judgePasses(
+  sheet: Sheet,
+  prediction: Prediction,
+  entries: readonly Entry[],
+  scheme: Scheme,
+): Judgement[] {
+  const cuts = judgedCuts(sheet, entries);
+  if (cuts.length === 0)
+    return [{ id: 'passes:none', title: 'Passes', share: 0, reason: 'No pass is recorded.', evidence: [] }];
+  const rows = judgeRows(sheet, prediction, cuts, scheme);
+  return [schedule(rows), infeed(sheet, cuts, rows, scheme), reversal(cuts, rows), springs(sheet, cuts)];
 }
 
-type Cut = readonly EntryOf<'pass'>[];
+/** The standing cuts, and those that were struck out only after the next cut: they are evidence. */
+function judgedCuts(sheet: Sheet, entries: readonly Entry[]): Cut[] {
+  const isPass = isKind('pass');
+  const tooLate = new Set(
+    entries.filter(isPass).flatMap((entry) => {
+      const strike = strikeOf(entries, entry.id);
+      if (strike === null) return [];
+      const between = entries.slice(entries.indexOf(entry) + 1, entries.indexOf(strike));
+      return between.some(isPass) ? [strike.id] : [];
+    }),
+  );
+  return predict(
+    sheet,
+    entries.filter(({ id }) => !tooLate.has(id)),
+  ).cuts;
+}
 
-/** Share of the feeding passes read within one graduation of the plan. */
-function schedule(derived: DerivedPlan, cut: Cut): Judgement {
-  const graduation = derived.plan.dial.graduation.value;
-  const planned = derived.passes.filter((pass) => pass.kind !== 'spring');
-  const feeding = cut.filter((entry) => planned.some((pass) => pass.n === entry.content.plannedPass));
-  const off = feeding.filter((entry) => {
-    const plan = planned.find((pass) => pass.n === entry.content.plannedPass);
-    return Math.abs(entry.content.reading - (plan?.dialReading.value ?? 0)) > graduation + 1e-9;
-  });
-  const kept = feeding.length - off.length;
+interface RowJudgement {
+  planned: number;
+  kept: number;
+  /** Rows that were cut, or rightly left uncut: over so much of the plan the conduct was seen. */
+  covered: number;
+  off: Cut[];
+}
+
+/**
+ * Each feeding row of the plan: kept when it was cut within the scheme's graduations, or when the reading was right by
+ * what a measurement had left to cut; left uncut it is kept when the measurement says that size is reached.
+ */
+function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], scheme: Scheme): RowJudgement {
+  const tolerance = sheet.lathe.dial.graduation.value * scheme.judging.scheduleGraduations + 1e-9;
+  const feeding = prediction.passes.filter(({ kind }) => kind !== 'spring');
+  const measured = prediction.remaining?.measured;
+  const sizeReached =
+    measured !== undefined && (isInside(sheet, measured) || measured.remainingCompound <= 0);
+  const rightByMeasurement = (cut: Cut) =>
+    cut.stopReading !== null && cut.reading <= cut.stopReading + tolerance;
+  const deepest = Math.max(...cuts.map(({ reading }) => reading));
+  const off: Cut[] = [];
+  let [kept, covered] = [0, 0];
+  for (const row of feeding) {
+    const mine = cuts.filter((cut) => cut.usesRow && cut.row?.n === row.n && cut.row.kind !== 'spring');
+    const wrong = mine.filter(
+      (cut) => Math.abs(cut.reading - rowReading(row, cut)) > tolerance && !rightByMeasurement(cut),
+    );
+    if (mine.length > 0) {
+      covered += 1;
+      if (wrong.length === 0) kept += 1;
+      off.push(...wrong);
+      continue;
+    }
+    const overtaken = cuts.find(
+      (cut) => cut.entry.content.start === row.start && cut.reading >= row.dialReading.value - 1e-9,
+    );
+    const rightlyLeft =
+      overtaken === undefined
+        ? sizeReached && row.dialReading.value > deepest - 1e-9
+        : rightByMeasurement(overtaken) ||
+          (sizeReached && Math.abs(overtaken.reading - row.dialReading.value) <= tolerance);
+    if (rightlyLeft) [kept, covered] = [kept + 1, covered + 1];
+    else if (overtaken !== undefined) covered += 1;
+  }
+  return { planned: feeding.length, kept, covered, off };
+}
+
+/** The reading that was before the student when the cut was made. */
+const rowReading = (row: SheetPass, cut: Cut) => cut.row?.dialReading.value ?? row.dialReading.value;
+
+function schedule({ planned, kept, off }: RowJudgement): Judgement {
   return {
     id: 'passes:schedule',
     title: 'Schedule kept',
-    weight: 10,
-    share: feeding.length === 0 ? 0 : kept / feeding.length,
-    reason: `${kept} of ${feeding.length} feeding passes within one graduation of the plan.`,
-    evidence: off.map((entry) => entry.id),
+    share: planned === 0 ? 0 : kept / planned,
+    reason: `${kept} of ${planned} feeding passes within one graduation of the plan, or right by measurement.`,
+    evidence: off.map(({ entry }) => entry.id),
   };
 }
 
-function infeed(derived: DerivedPlan, cut: Cut): Judgement {
-  const { largestInfeed, dial } = derived.plan;
-  const unit = dial.graduation.unit;
-  const limit = lengthIn(largestInfeed, unit) + dial.graduation.value;
-  let worst = { step: 0, id: '' };
-  cut.forEach((entry, index) => {
-    const step = entry.content.reading - (cut[index - 1]?.content.reading ?? 0);
-    if (step > worst.step) worst = { step, id: entry.id };
-  });
-  const good = worst.step <= limit + 1e-9;
+const coverage = ({ planned, covered }: RowJudgement) => (planned === 0 ? 0 : covered / planned);
+
+function infeed(sheet: Sheet, cuts: readonly Cut[], rows: RowJudgement, scheme: Scheme): Judgement {
+  const { largestInfeed } = sheet.schedule;
+  const { value: graduation, unit } = sheet.lathe.dial.graduation;
+  const limit = lengthIn(largestInfeed, unit) + graduation * scheme.judging.infeedGraduations;
+  const worst = cuts.reduce<Cut | null>((most, cut) => (cut.infeed > (most?.infeed ?? 0) ? cut : most), null);
+  const deep = worst?.infeed ?? 0;
+  const good = deep <= limit + 1e-9;
   const show = (value: number) => formatLengthWithUnit({ value, unit });
   return {
     id: 'passes:infeed',
     title: 'Largest infeed',
-    weight: 7,
-    share: good ? 1 : 0,
-    reason: `Largest infeed ${show(worst.step)}; the plan allows ${formatLengthWithUnit(largestInfeed, unit)}${good ? '' : ' and a graduation'}.`,
-    evidence: worst.id === '' ? [] : [worst.id],
+    share: good ? coverage(rows) : 0,
+    reason: `Largest infeed ${show(deep)}; the plan allows ${formatLengthWithUnit(largestInfeed, unit)}${good ? '' : ' and a graduation'}.${seenOver(rows)}`,
+    evidence: worst === null ? [] : [worst.entry.id],
   };
 }
 
-function reversal(cut: Cut): Judgement {
-  const back = cut.filter(
-    (entry, index) => entry.content.reading < (cut[index - 1]?.content.reading ?? 0) - 1e-9,
-  );
+function reversal(cuts: readonly Cut[], rows: RowJudgement): Judgement {
+  const back = cuts.filter((cut) => cut.infeed < -1e-9);
   return {
     id: 'passes:reversal',
     title: 'Compound never backed off',
-    weight: 5,
-    share: back.length === 0 ? 1 : 0,
+    share: back.length === 0 ? coverage(rows) : 0,
     reason:
       back.length === 0
-        ? 'Readings only go in.'
+        ? `Readings only go in.${seenOver(rows)}`
         : `Backed off ${back.length === 1 ? 'once' : `${back.length} times`}: backlash makes the next depth uncertain.`,
-    evidence: back.map((entry) => entry.id),
+    evidence: back.map(({ entry }) => entry.id),
   };
 }
 
-/** A spring pass is any pass at the reading of the one before it. */
-function springs(derived: DerivedPlan, cut: Cut): Judgement {
-  const wanted = derived.plan.springPasses;
-  const taken = cut.filter(
-    (entry, index) =>
-      index > 0 && Math.abs(entry.content.reading - (cut[index - 1]?.content.reading ?? 0)) < 1e-9,
-  );
+function seenOver(rows: RowJudgement): string {
+  return rows.covered >= rows.planned
+    ? ''
+    : ` Seen over ${rows.covered} of ${rows.planned} planned feeding passes.`;
+}
+
+/** Spring passes come after the last feed; one at no infeed in mid-course is a look at the spring that is left. */
+function springs(sheet: Sheet, cuts: readonly Cut[]): Judgement {
+  const wanted = sheet.schedule.spring * sheet.thread.starts;
+  const lastFeed = cuts.findLastIndex(({ infeed: fed }) => Math.abs(fed) > 1e-9);
+  const taken = cuts.slice(lastFeed + 1);
+  const all = sheet.thread.starts > 1 ? cuts.filter(({ row }) => row?.kind === 'spring') : taken;
   return {
     id: 'passes:spring',
     title: 'Spring passes',
-    weight: 8,
-    share: wanted === 0 ? 1 : Math.min(1, taken.length / wanted),
-    reason: wanted === 0 ? 'The plan asks for none.' : `${taken.length} taken, ${wanted} planned.`,
-    evidence: taken.map((entry) => entry.id),
+    share: wanted === 0 ? 1 : Math.min(1, all.length / wanted),
+    reason: wanted === 0 ? 'The plan asks for none.' : `${all.length} taken, ${wanted} planned.`,
+    evidence: all.map(({ entry }) => entry.id),
   };
 }

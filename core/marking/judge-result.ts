@@ -7,116 +7,107 @@ import {
   type Entry,
   type EntryOf,
   type MeasuredThread,
-} from '../attempt';
-import { capital, MEASURING_WORDS } from '../gauging';
-import type { DerivedPlan } from '../plan';
-import { crestLimits } from '../thread';
-import { formatLength, type LengthUnit } from '../units';
+} from '../record';
+import { capital } from '../gauging';
+import type { Sheet } from '../sheet';
+import { formatLength } from '../units';
 import type { Judgement } from './mark-line';
-
-/** Agreement asked of two measurers with the same wires; common practice: half a thousandth, a hundredth. */
-const AGREEMENT: Record<LengthUnit, number> = { in: 0.0005, mm: 0.01 };
+import type { Scheme } from './scheme';
 
 /** The measured result. The instructor's final measurement counts before the student's. */
-export function judgeResult(derived: DerivedPlan, entries: readonly Entry[]): Judgement[] {
+export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
   const finals = liveEntries(entries)
     .filter(isKind('measurement'))
     .filter((entry) => entry.content.purpose === 'final');
-  const byInstructor = finals.findLast((entry) => entry.author.role === 'instructor');
+  const byInstructor = finals.findLast((entry) => entry.author.role !== 'student');
   const byStudent = finals.findLast((entry) => entry.author.role === 'student');
   const entry = byInstructor ?? byStudent;
-  if (entry === undefined) {
+  if (entry === undefined)
     return [
       {
         id: 'result:none',
         title: 'Result',
-        weight: 1,
         share: 0,
         reason: 'No final measurement is recorded.',
         evidence: [],
       },
     ];
-  }
-  const measured = measuredThread(derived, entry.content);
+  const measured = measuredThread(sheet, entry.content);
   const lines = [
-    pitchDiameter(derived, measured, entry),
-    onTarget(derived, measured, entry),
-    taper(derived, measured, entry),
-    crest(derived, entry),
+    pitchDiameter(sheet, measured, entry, scheme),
+    onTarget(sheet, measured, entry, scheme),
+    taper(sheet, measured, entry, scheme),
+    crest(sheet, entry),
   ];
   if (byInstructor !== undefined && byStudent !== undefined)
-    lines.push(ownMeasuring(derived, byInstructor, byStudent));
+    lines.push(ownMeasuring(sheet, byInstructor, byStudent, scheme));
   return lines;
 }
 
 type Final = EntryOf<'measurement'>;
 
-function pitchDiameter(derived: DerivedPlan, measured: MeasuredThread, entry: Final): Judgement {
-  const { min, max } = derived.limits.pitchDiameter;
-  const show = shower(derived);
-  const line = {
-    id: 'result:pitch-diameter',
-    title: 'Pitch diameter in limits',
-    weight: 20,
-    evidence: [entry.id],
-  };
+function pitchDiameter(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }: Scheme): Judgement {
+  const { min, max } = sheet.limits.pitchDiameter;
+  const show = shower(sheet);
+  const line = { id: 'result:pitch-diameter', title: 'Pitch diameter in limits', evidence: [entry.id] };
   const list = PLACES.map((place) => `${place} ${show(measured.pitchDiameter[place] ?? NaN)}`).join(', ');
   const band = `band ${show(min)} to ${show(max)}`;
-  if (isOverCut(derived, measured)) return { ...line, share: 0, reason: `Over-cut: ${list}; ${band}.` };
+  if (isOverCut(sheet, measured)) return { ...line, share: 0, reason: `Over-cut: ${list}; ${band}.` };
   const inside = PLACES.filter((place) => {
     const size = measured.pitchDiameter[place];
     return size !== null && size >= min - 1e-9 && size <= max + 1e-9;
   }).length;
-  if (inside === 3) return { ...line, share: 1, reason: `${list}; ${band}.` };
+  if (inside === PLACES.length) return { ...line, share: 1, reason: `${list}; ${band}.` };
   return {
     ...line,
-    share: 0.25 + inside / 8,
+    share: judging.unfinished + inside * judging.unfinishedPlace,
     reason: `Not finished: ${list}; ${band}. It could still be cut.`,
   };
 }
 
-function onTarget(derived: DerivedPlan, measured: MeasuredThread, entry: Final): Judgement {
-  const tolerance = derived.limits.tolerance.pitchDiameter;
-  const off = Math.abs(measured.mean - derived.target);
-  const show = shower(derived);
+const FRACTIONS: Record<number, string> = { 0.25: 'a quarter', 0.5: 'half', 0.75: 'three quarters' };
+const fraction = (value: number) => FRACTIONS[value] ?? `${value}`;
+
+function onTarget(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }: Scheme): Judgement {
+  const off = Math.abs(measured.mean - sheet.targetPitchDiameter) / sheet.limits.pitchDiameterTolerance;
+  const show = shower(sheet);
+  const { targetFull, targetNone } = judging;
   return {
     id: 'result:target',
     title: 'Near the target',
-    weight: 6,
-    share: Math.max(0, Math.min(1, 1.5 - (2 * off) / tolerance)),
-    reason: `Mean ${show(measured.mean)} is ${show(off)} from the target ${show(derived.target)}; full points to a quarter of the tolerance, none at three quarters.`,
+    share: Math.max(0, Math.min(1, (targetNone - off) / (targetNone - targetFull))),
+    reason: `Mean ${show(measured.mean)} is ${show(Math.abs(measured.mean - sheet.targetPitchDiameter))} from the target ${show(sheet.targetPitchDiameter)}; full points to ${fraction(targetFull)} of the tolerance, none at ${fraction(targetNone)}.`,
     evidence: [entry.id],
   };
 }
 
-function taper(derived: DerivedPlan, measured: MeasuredThread, entry: Final): Judgement {
-  const quarter = derived.limits.tolerance.pitchDiameter / 4;
+function taper(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }: Scheme): Judgement {
+  const tolerance = sheet.limits.pitchDiameterTolerance;
   const spread = measured.largest - measured.smallest;
-  const show = shower(derived);
+  const show = shower(sheet);
+  const within = (limit: number) => spread <= limit * tolerance + 1e-9;
   return {
     id: 'result:taper',
     title: 'Even along the length',
-    weight: 4,
-    share: spread <= quarter + 1e-9 ? 1 : spread <= 2 * quarter + 1e-9 ? 0.5 : 0,
-    reason: `Spread ${show(spread)}; a quarter of the tolerance is ${show(quarter)}.`,
+    share: within(judging.taperFull) ? 1 : within(judging.taperHalf) ? 0.5 : 0,
+    reason: `Spread ${show(spread)}; ${fraction(judging.taperFull)} of the tolerance is ${show(judging.taperFull * tolerance)}.`,
     evidence: [entry.id],
   };
 }
 
 /** Major diameter, or the bore of an internal thread. */
-function crest(derived: DerivedPlan, entry: Final): Judgement {
-  const { min, max } = crestLimits(derived.limits);
-  const external = derived.limits.side === 'external';
+function crest(sheet: Sheet, entry: Final): Judgement {
+  const { min, max } = sheet.limits.crest;
+  const external = sheet.thread.side === 'external';
   const value = entry.content.crest ?? NaN;
-  const show = shower(derived);
+  const show = shower(sheet);
   const inside = value >= min - 1e-9 && value <= max + 1e-9;
   const burrs = `burrs, or the ${external ? 'blank was large' : 'bore was small'}`;
   const fault =
     value > max === external ? `${value > max ? 'over' : 'under'}: ${burrs}` : value > max ? 'over' : 'under';
   return {
     id: 'result:crest',
-    title: `${capital(MEASURING_WORDS[derived.limits.side].crest)} in limits`,
-    weight: 10,
+    title: `${capital(sheet.words.crest)} in limits`,
     share: inside ? 1 : 0,
     reason: `${show(value)}${inside ? '' : ` is ${fault}`}; limits ${show(min)} to ${show(max)}.`,
     evidence: [entry.id],
@@ -124,21 +115,20 @@ function crest(derived: DerivedPlan, entry: Final): Judgement {
 }
 
 /** A student who measures wrongly, but honestly, learns from the difference. */
-function ownMeasuring(derived: DerivedPlan, instructor: Final, student: Final): Judgement {
-  const limit = AGREEMENT[derived.thread.unit];
-  const mean = (entry: Final) => measuredThread(derived, entry.content).mean;
+function ownMeasuring(sheet: Sheet, instructor: Final, student: Final, { judging }: Scheme): Judgement {
+  const limit = sheet.thread.unit === 'in' ? judging.agreementIn : judging.agreementMm;
+  const mean = (entry: Final) => measuredThread(sheet, entry.content).mean;
   const difference = Math.abs(mean(instructor) - mean(student));
-  const show = shower(derived);
+  const show = shower(sheet);
   return {
     id: 'result:measuring',
     title: 'Own measuring agrees',
-    weight: 4,
     share: difference <= limit + 1e-9 ? 1 : 0,
     reason: `Student and instructor differ by ${show(difference)}; ${show(limit)} is allowed.`,
     evidence: [student.id, instructor.id],
   };
 }
 
-function shower(derived: DerivedPlan): (value: number) => string {
-  return (value) => formatLength({ value, unit: derived.thread.unit });
+function shower(sheet: Sheet): (value: number) => string {
+  return (value) => formatLength({ value, unit: sheet.thread.unit });
 }

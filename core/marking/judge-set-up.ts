@@ -1,60 +1,125 @@
-import type { AttemptProgress, Entry, StepProgress } from '../attempt';
-import { isKind } from '../attempt';
-import { showExpected, showStepValue } from '../steps';
+import {
+  isKind,
+  liveEntries,
+  stepVerdict,
+  timeAt,
+  type Entry,
+  type EntryOf,
+  type StepProgress,
+} from '../record';
+import { showExpected, showStepValue, type Sheet, type SheetStep } from '../sheet';
 import type { Judgement, MarkCap } from './mark-line';
+import type { Scheme } from './scheme';
 
-/** The mark is at most this after a critical breach; common practice, the instructor may lift it with a reason. */
-export const CRITICAL_CAP = 40;
+type StepEntry = EntryOf<'step'> | EntryOf<'sign-off'>;
 
-/** One line for each step: right, wrong, too late or missing. */
-export function judgeSetUp(progress: AttemptProgress, live: readonly Entry[]): Judgement[] {
-  const firstCut = live.findIndex(isKind('pass'));
-  return progress.steps.map((stepProgress) => ({
-    id: `step:${stepProgress.step.id}`,
-    title: stepProgress.step.title,
-    weight: stepProgress.step.weight,
-    evidence: stepProgress.entry === null ? [] : [stepProgress.entry.id],
-    ...judgeStep(stepProgress, isLate(stepProgress, live, firstCut)),
-  }));
+/** What was recorded for a step, parted by the first cut: what stood before it, and what came after. */
+interface StepRecord {
+  step: SheetStep;
+  before: StepEntry[];
+  after: StepEntry[];
+  cut: boolean;
 }
 
-function isLate({ step, entry }: StepProgress, live: readonly Entry[], firstCut: number): boolean {
-  return step.when === 'before-cutting' && entry !== null && firstCut >= 0 && live.indexOf(entry) > firstCut;
+/** One line for each step: right, wrong, corrected, too late or missing. What stood at the first cut is judged. */
+export function judgeSetUp(
+  sheet: Sheet,
+  steps: readonly StepProgress[],
+  entries: readonly Entry[],
+  scheme: Scheme,
+): Judgement[] {
+  return steps.map(({ step }) => {
+    const record = stepRecord(step, entries);
+    const { entry, share, reason } = judgeStep(sheet, record, scheme);
+    return {
+      id: `step:${step.id}`,
+      title: step.title,
+      evidence: entry === null ? [] : [entry.id],
+      share,
+      reason,
+    };
+  });
 }
 
-function judgeStep({ step, entry, verdict }: StepProgress, late: boolean): { share: number; reason: string } {
+/**
+ * Before the first cut stands what had not been struck out by then: a strike-out that came later is evidence, no
+ * correction. Steps after the scratch are judged by all that stands.
+ */
+function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
+  const live = liveEntries(entries);
+  const mine = (entry: Entry): entry is StepEntry =>
+    (isKind('step')(entry) || isKind('sign-off')(entry)) && entry.content.stepId === step.id;
+  const firstCut = entries.findIndex((entry) => isKind('pass')(entry) && live.includes(entry));
+  if (firstCut < 0 || step.when === 'after-scratch')
+    return { step, before: live.filter(mine), after: [], cut: firstCut >= 0 };
+  return {
+    step,
+    before: liveEntries(entries.slice(0, firstCut)).filter(mine),
+    after: live.filter((entry) => entries.indexOf(entry) > firstCut).filter(mine),
+    cut: true,
+  };
+}
+
+function judgeStep(
+  sheet: Sheet,
+  { step, before, after }: StepRecord,
+  { judging }: Scheme,
+): { entry: StepEntry | null; share: number; reason: string } {
+  const inForce = before.at(-1) ?? null;
+  const later = after.at(-1) ?? null;
+  const isRight = (entry: StepEntry) => stepVerdict(sheet, step, entry) !== 'wrong';
+  if (inForce !== null && isRight(inForce)) {
+    const wasWrong = before.some((entry) => !isRight(entry));
+    const figures = figuresOf(sheet, step, inForce);
+    if (wasWrong)
+      return {
+        entry: inForce,
+        share: judging.corrected,
+        reason: `Right, corrected before it mattered: ${figures}.`,
+      };
+    return { entry: inForce, share: 1, reason: figures === '' ? 'Done in its place.' : `Right: ${figures}.` };
+  }
+  const entry = later ?? inForce;
   if (entry === null)
     return {
+      entry,
       share: 0,
       reason: step.kind === 'sign-off' ? 'Cut without the instructor’s look.' : 'Not recorded.',
     };
-  const { expected } = step;
-  const value = entry.content.kind === 'step' ? entry.content.value : null;
-  const figures =
-    expected === null || value === null
-      ? ''
-      : `${showStepValue(value, expected.unit)}, expected ${showExpected(expected)}`;
-  if (verdict === 'wrong') return { share: 0, reason: `Out of limits: ${figures}.` };
-  if (late)
-    return {
-      share: 0.5,
-      reason: `Recorded only after the first cut${figures === '' ? '' : `: ${figures}`}.`,
-    };
-  return { share: 1, reason: figures === '' ? 'Done in its place.' : `Right: ${figures}.` };
+  const figures = figuresOf(sheet, step, entry);
+  if (!isRight(entry)) return { entry, share: 0, reason: `Out of limits: ${figures}.` };
+  return {
+    entry,
+    share: judging.late,
+    reason: `Recorded only after the first cut${figures === '' ? '' : `: ${figures}`}.`,
+  };
 }
 
-/** A critical step that is missing or came after the first cut. */
-export function criticalBreach(progress: AttemptProgress, live: readonly Entry[]): MarkCap | null {
-  const firstCut = live.findIndex(isKind('pass'));
-  const breach = progress.steps.find(
-    (candidate) =>
-      candidate.step.critical &&
-      firstCut >= 0 &&
-      (candidate.entry === null || isLate(candidate, live, firstCut)),
-  );
-  if (breach === undefined) return null;
-  return {
-    most: CRITICAL_CAP,
-    reason: `“${breach.step.title}” was not recorded before the first cut: at most ${CRITICAL_CAP}.`,
-  };
+function figuresOf(sheet: Sheet, { expected }: SheetStep, { content }: StepEntry): string {
+  const value = content.kind === 'step' ? content.value : null;
+  if (expected === null || value === null) return '';
+  const figures = `${showStepValue(value, expected.unit)}, expected ${showExpected(expected)}`;
+  const beyond = expected.unit === 'rpm' && value > (expected.max ?? Infinity);
+  return beyond ? `${figures}; ${timeAt(sheet, value).toFixed(1)} s left in the run-out` : figures;
+}
+
+/** A step with a cap in the scheme that was not recorded before the first cut. */
+export function criticalBreach(
+  steps: readonly StepProgress[],
+  entries: readonly Entry[],
+  scheme: Scheme,
+): MarkCap | null {
+  const breaches = steps.flatMap(({ step }) => {
+    const cap = scheme.caps.find(({ id }) => id === `step:${step.id}`);
+    if (cap === undefined) return [];
+    const { before, cut } = stepRecord(step, entries);
+    return cut && before.length === 0 ? [{ most: cap.most, title: step.title }] : [];
+  });
+  const worst = breaches.sort((a, b) => a.most - b.most)[0];
+  return worst === undefined
+    ? null
+    : {
+        most: worst.most,
+        reason: `“${worst.title}” was not recorded before the first cut: at most ${worst.most}.`,
+      };
 }

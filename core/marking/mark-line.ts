@@ -1,13 +1,14 @@
-export type MarkSection = 'set-up' | 'passes' | 'result';
-export const MARK_SECTIONS: readonly MarkSection[] = ['set-up', 'passes', 'result'];
+import type { Scheme } from './scheme';
 
 /** One line of a proposed mark. */
 export interface MarkLine {
   id: string;
-  section: MarkSection;
+  section: string;
   title: string;
   max: number;
   proposed: number;
+  /** False where no entry shows it: such a line is out of the sum. */
+  seen: boolean;
   /** Why these points, with the figures. */
   reason: string;
   /** Entries of the record that show it. */
@@ -21,41 +22,50 @@ export interface MarkCap {
 }
 
 export interface MarkProposal {
+  sections: { id: string; title: string }[];
   lines: MarkLine[];
   cap: MarkCap | null;
   /** Sum of the lines, under the cap. */
   total: number;
+  /** Why no mark can be confirmed; null when one can. */
+  blocked: string | null;
 }
 
-/** A line before its section's points are shared out: `share` of its weight is earned, 0 to 1. */
+/** A line before its section's points are shared out: `share` of its weight is earned, 0 to 1; null: not seen. */
 export interface Judgement {
   id: string;
   title: string;
-  weight: number;
-  share: number;
+  share: number | null;
   reason: string;
   evidence: string[];
 }
 
 /**
- * Shares a section's whole points out by weight (largest remainder, earlier lines first at a tie) and awards each line
- * its earned share, to half a point.
+ * Shares a section's whole points out by the scheme's weights (largest remainder, earlier lines first at a tie) and
+ * awards each line its earned share, in the scheme's steps. What was not seen has no points to earn.
  */
-export function shareOut(section: MarkSection, points: number, judgements: readonly Judgement[]): MarkLine[] {
-  const weights = judgements.reduce((sum, judgement) => sum + judgement.weight, 0);
-  const exact = judgements.map((judgement) => (weights === 0 ? 0 : (points * judgement.weight) / weights));
+export function shareOut(scheme: Scheme, section: string, judgements: readonly Judgement[]): MarkLine[] {
+  const points = scheme.sections.find(({ id }) => id === section)?.points ?? 0;
+  const weightOf = ({ id, share }: Judgement) =>
+    share === null ? 0 : (scheme.lines.find((line) => line.id === id)?.weight ?? 1);
+  const judged = judgements.filter((each) => each.share === null || weightOf(each) > 0);
+  const weights = judged.reduce((sum, judgement) => sum + weightOf(judgement), 0);
+  const exact = judged.map((judgement) => (weights === 0 ? 0 : (points * weightOf(judgement)) / weights));
   const whole = exact.map(Math.floor);
-  let left = points - whole.reduce((sum, value) => sum + value, 0);
+  let left = weights === 0 ? 0 : points - whole.reduce((sum, value) => sum + value, 0);
   const byRemainder = exact
     .map((value, index) => ({ index, remainder: value - Math.floor(value) }))
+    .filter(({ index }) => judged[index]?.share !== null)
     .sort((a, b) => b.remainder - a.remainder || a.index - b.index);
   for (const { index } of byRemainder) {
     if (left <= 0) break;
-    whole[index] = (whole[index] ?? 0) + 1;
+    whole[index] = (whole[index] ?? 0) + Math.min(1, left);
     left -= 1;
   }
-  return judgements.map(({ id, title, share, reason, evidence }, index) => {
+  const step = scheme.pointStep;
+  return judged.map(({ id, title, share, reason, evidence }, index) => {
     const max = whole[index] ?? 0;
-    return { id, section, title, max, proposed: Math.round(max * share * 2) / 2, reason, evidence };
+    const proposed = Math.round((max * (share ?? 0)) / step) * step;
+    return { id, section, title, max, proposed, seen: share !== null, reason, evidence };
   });
 }

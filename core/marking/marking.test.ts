@@ -1,17 +1,25 @@
-import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '../test/record';
-import type { EntryContent } from '../attempt';
-import { CRITICAL_CAP } from './judge-set-up';
-import { confirmMark, proposeMark, shareOut, type MarkProposal } from './index';
+import type { EntryContent } from '../record';
+import { cutOf, goodSteps, measuredAt, plannedCuts, recordOf, SCHEME, sheetOf } from '../test/record';
+import {
+  confirmMark,
+  proposeMark,
+  readMark,
+  readScheme,
+  shareOut,
+  usualScheme,
+  type MarkProposal,
+  type Scheme,
+} from './index';
 
-const derived = planFor({});
-const steps = goodSteps(derived);
+const sheet = sheetOf();
+const steps = goodSteps(sheet);
 const beforeCut = steps.slice(0, -1);
 const pitchCheck = steps.at(-1) as EntryContent;
-const [scratch, ...cuts] = plannedCuts(derived) as [EntryContent, ...EntryContent[]];
-const final = measuredAt(derived, derived.overWires.target, 'final');
+const [scratch, ...cuts] = plannedCuts(sheet) as [EntryContent, ...EntryContent[]];
+const final = measuredAt(sheet, sheet.wires.overWires.target, 'final');
 const whole = [...beforeCut, scratch, pitchCheck, ...cuts, final];
 
-const propose = (contents: EntryContent[]) => proposeMark(derived, recordOf(contents));
+const propose = (contents: EntryContent[]) => proposeMark(sheet, SCHEME, recordOf(contents));
 const line = (proposal: MarkProposal, id: string) => {
   const found = proposal.lines.find((candidate) => candidate.id === id);
   if (found === undefined) throw new Error(`no line ${id}`);
@@ -22,12 +30,15 @@ test('work without a fault earns 100, every line with a reason', () => {
   const proposal = propose(whole);
   expect(proposal.total).toBe(100);
   expect(proposal.cap).toBeNull();
-  proposal.lines.forEach((each) => expect(each.reason.length).toBeGreaterThan(5));
+  // A reason is a sentence of its own with what was judged: a figure, or how it was done.
+  proposal.lines.forEach((each) =>
+    expect(each.reason).toMatch(/(\d.*|Done in its place|Readings only go in)\.$/),
+  );
+  expect(new Set(proposal.lines.map(({ id }) => id)).size).toBe(proposal.lines.length);
 });
 
 test('points follow the scheme of the plan', () => {
-  const other = planFor({ markSetUp: '20', markPasses: '20', markResult: '60' });
-  const { lines } = proposeMark(other, []);
+  const { lines } = proposeMark(sheet, usualScheme({ setUp: 20, passes: 20, result: 60 }), []);
   const sum = (section: string) =>
     lines.filter((each) => each.section === section).reduce((all, each) => all + each.max, 0);
   expect([sum('set-up'), sum('passes'), sum('result')]).toEqual([20, 20, 60]);
@@ -40,7 +51,7 @@ test('an empty record earns nothing and is not capped', () => {
 test('over-cut: the pitch diameter earns nothing, with the figures and the entry as evidence', () => {
   const proposal = propose([
     ...whole.slice(0, -1),
-    measuredAt(derived, derived.overWires.min - 0.0005, 'final'),
+    measuredAt(sheet, sheet.wires.overWires.min - 0.0005, 'final'),
   ]);
   const pitch = line(proposal, 'result:pitch-diameter');
   expect(pitch.proposed).toBe(0);
@@ -51,13 +62,13 @@ test('over-cut: the pitch diameter earns nothing, with the figures and the entry
 test('exactly on a limit is in', () => {
   expect(
     line(
-      propose([...whole.slice(0, -1), measuredAt(derived, derived.overWires.min, 'final')]),
+      propose([...whole.slice(0, -1), measuredAt(sheet, sheet.wires.overWires.min, 'final')]),
       'result:pitch-diameter',
     ).proposed,
   ).toBe(20);
   expect(
     line(
-      propose([...whole.slice(0, -1), measuredAt(derived, derived.overWires.max, 'final')]),
+      propose([...whole.slice(0, -1), measuredAt(sheet, sheet.wires.overWires.max, 'final')]),
       'result:pitch-diameter',
     ).proposed,
   ).toBe(20);
@@ -66,23 +77,20 @@ test('exactly on a limit is in', () => {
 test('oversize could still be cut: a quarter of the points', () => {
   const proposal = propose([
     ...whole.slice(0, -1),
-    measuredAt(derived, derived.overWires.max + 0.002, 'final'),
+    measuredAt(sheet, sheet.wires.overWires.max + 0.002, 'final'),
   ]);
   expect(line(proposal, 'result:pitch-diameter')).toMatchObject({ max: 20, proposed: 5 });
 });
 
 test('spring passes left out', () => {
-  const noSpring = cuts.filter((_, index) => derived.passes[index + 1]?.kind !== 'spring');
+  const noSpring = cuts.filter((_, index) => sheet.passes[index + 1]?.kind !== 'spring');
   const proposal = propose([...beforeCut, scratch, pitchCheck, ...noSpring, final]);
   expect(line(proposal, 'passes:spring')).toMatchObject({ proposed: 0, reason: '0 taken, 2 planned.' });
   expect(line(proposal, 'passes:schedule').proposed).toBe(line(proposal, 'passes:schedule').max);
 });
 
 test('a large infeed and a reversed compound', () => {
-  const wild: EntryContent[] = [
-    { kind: 'pass', plannedPass: 2, reading: 0.02, asPlanned: false },
-    { kind: 'pass', plannedPass: 3, reading: 0.015, asPlanned: false },
-  ];
+  const wild = [cutOf(sheet.passes[1]!, 0.02), cutOf(sheet.passes[2]!, 0.015)];
   const proposal = propose([...beforeCut, scratch, pitchCheck, ...wild, final]);
   expect(line(proposal, 'passes:infeed').proposed).toBe(0);
   expect(line(proposal, 'passes:reversal')).toMatchObject({
@@ -108,17 +116,17 @@ test('a wrong step, a missing step and a late step', () => {
 test('a critical step after the first cut caps the mark', () => {
   const unsafe = [...whole.filter((each) => !(each.kind === 'step' && each.stepId === 'safety'))];
   const proposal = propose(unsafe);
-  expect(proposal.cap?.most).toBe(CRITICAL_CAP);
-  expect(proposal.total).toBe(CRITICAL_CAP);
+  expect(proposal.cap?.most).toBe(40);
+  expect(proposal.total).toBe(40);
 });
 
 test('the instructor’s measurement counts, and the student’s is compared with it', () => {
-  const student = recordOf([...whole.slice(0, -1), measuredAt(derived, derived.overWires.target, 'final')]);
+  const student = recordOf([...whole.slice(0, -1), measuredAt(sheet, sheet.wires.overWires.target, 'final')]);
   const instructor = recordOf(
-    [measuredAt(derived, derived.overWires.min - 0.001, 'final')],
+    [measuredAt(sheet, sheet.wires.overWires.min - 0.001, 'final')],
     'instructor',
   ).map((entry) => ({ ...entry, id: 'i1' }));
-  const proposal = proposeMark(derived, [...student, ...instructor]);
+  const proposal = proposeMark(sheet, SCHEME, [...student, ...instructor]);
   expect(line(proposal, 'result:pitch-diameter').proposed).toBe(0);
   expect(line(proposal, 'result:measuring')).toMatchObject({
     proposed: 0,
@@ -141,15 +149,15 @@ test('without a pass or a final measurement the section earns nothing, and says 
 });
 
 describe('the measured result by degrees', () => {
-  const { pitchDiameter: tolerance } = derived.limits.tolerance;
-  const { target } = derived.overWires;
+  const tolerance = sheet.limits.pitchDiameterTolerance;
+  const { target } = sheet.wires.overWires;
   /** Final readings at start, middle and end, as distances from the target. */
   const finalAt = (start: number, middle: number, end: number): EntryContent => ({
     kind: 'measurement',
     purpose: 'final',
-    wire: { value: derived.wire, unit: 'in' },
+    wire: { value: sheet.wires.diameter, unit: 'in' },
     overWires: { start: target + start, middle: target + middle, end: target + end },
-    crest: derived.blank,
+    crest: sheet.workDiameter,
   });
   const earned = (id: string, ...places: [number, number, number]) => {
     const { proposed, max } = line(propose([...whole.slice(0, -1), finalAt(...places)]), id);
@@ -180,7 +188,7 @@ describe('the measured result by degrees', () => {
   });
 
   test('a crest over its limit says burrs', () => {
-    const burred = { ...finalAt(0, 0, 0), crest: (derived.limits.major.max ?? NaN) + 0.001 } as EntryContent;
+    const burred = { ...finalAt(0, 0, 0), crest: (sheet.limits.major.max ?? NaN) + 0.001 } as EntryContent;
     const crest = line(propose([...whole.slice(0, -1), burred]), 'result:crest');
     expect(crest.proposed).toBe(0);
     expect(crest.reason).toContain('burrs');
@@ -189,20 +197,15 @@ describe('the measured result by degrees', () => {
 
 test('an own measurement that agrees with the instructor’s earns its points', () => {
   const student = recordOf(whole);
-  const near = measuredAt(derived, derived.overWires.target + 0.0004, 'final');
+  const near = measuredAt(sheet, sheet.wires.overWires.target + 0.0004, 'final');
   const instructor = recordOf([near], 'instructor').map((entry) => ({ ...entry, id: 'i1' }));
-  const measuring = line(proposeMark(derived, [...student, ...instructor]), 'result:measuring');
+  const measuring = line(proposeMark(sheet, SCHEME, [...student, ...instructor]), 'result:measuring');
   expect(measuring.proposed).toBe(measuring.max);
   expect(measuring.max).toBeGreaterThan(0);
 });
 
 test('a compound backed off several times is counted', () => {
-  const back = [0.01, 0.008, 0.012, 0.009].map((reading, index): EntryContent => ({
-    kind: 'pass',
-    plannedPass: index + 2,
-    reading,
-    asPlanned: false,
-  }));
+  const back = [0.01, 0.008, 0.012, 0.009].map((reading, index) => cutOf(sheet.passes[index + 1]!, reading));
   expect(line(propose([...beforeCut, scratch, ...back, final]), 'passes:reversal').reason).toContain(
     '2 times',
   );
@@ -210,10 +213,11 @@ test('a compound backed off several times is counted', () => {
 
 test('points are shared out whole and lose nothing', () => {
   const judgement = { title: '', reason: '', evidence: [], share: 1 };
+  const scheme = usualScheme({ setUp: 45, passes: 10, result: 45 });
   const lines = shareOut(
+    scheme,
     'passes',
-    10,
-    ['a', 'b', 'c'].map((id) => ({ ...judgement, id, weight: 1 })),
+    ['a', 'b', 'c'].map((id) => ({ ...judgement, id })),
   );
   expect(lines.map((each) => each.max)).toEqual([4, 3, 3]);
 });
@@ -227,7 +231,7 @@ describe('confirming', () => {
   });
 
   test('the proposal as it is', () => {
-    expect(confirmMark(proposal, form([]))).toMatchObject({
+    expect(confirmMark(proposal, SCHEME, form([]))).toMatchObject({
       ok: true,
       value: { total: 100, comment: 'well done' },
     });
@@ -235,6 +239,7 @@ describe('confirming', () => {
   test('an override with its reason', () => {
     const confirmed = confirmMark(
       proposal,
+      SCHEME,
       form([{ id: 'passes:spring', points: '2.5', reason: 'rushed them' }]),
     );
     expect(confirmed.ok && confirmed.value.total).toBe(100 - line(proposal, 'passes:spring').max + 2.5);
@@ -251,18 +256,18 @@ describe('confirming', () => {
     ['passes:spring', 'two', 'words', 'lines.passes:spring.points'],
     ['passes:none-such', '1', 'why not', 'lines.passes:none-such.points'],
   ])('%s with %s points and reason “%s” is refused at %s', (id, points, reason, field) => {
-    expect(confirmMark(proposal, form([{ id, points, reason }]))).toMatchObject({
+    expect(confirmMark(proposal, SCHEME, form([{ id, points, reason }]))).toMatchObject({
       ok: false,
       issues: [{ field }],
     });
   });
   test('a cap holds unless it is lifted with a reason', () => {
     const capped: MarkProposal = { ...proposal, cap: { most: 40, reason: 'unsafe' }, total: 40 };
-    expect(confirmMark(capped, form([]))).toMatchObject({
+    expect(confirmMark(capped, SCHEME, form([]))).toMatchObject({
       ok: true,
       value: { total: 40, capLiftedReason: null },
     });
-    expect(confirmMark(capped, form([], 'I saw the goggles'))).toMatchObject({
+    expect(confirmMark(capped, SCHEME, form([], 'I saw the goggles'))).toMatchObject({
       ok: true,
       value: { total: 100 },
     });
@@ -270,25 +275,195 @@ describe('confirming', () => {
 });
 
 describe('an internal thread', () => {
-  const nut = planFor({ thread: '3/4-16 UNF-2B' });
+  const nut = sheetOf({ 'thread.designation': '3/4-16 UNF-2B' });
   const proposeFor = (over: number, crest?: number) =>
     proposeMark(
       nut,
+      SCHEME,
       recordOf([...goodSteps(nut), ...plannedCuts(nut), measuredAt(nut, over, 'final', crest)]),
     );
 
   test('over the band is over-cut, under it can still be cut', () => {
     const reason = (over: number) => line(proposeFor(over), 'result:pitch-diameter').reason;
-    expect(reason(nut.overWires.max + 0.001)).toMatch(/^Over-cut/);
-    expect(reason(nut.overWires.min - 0.001)).toMatch(/^Not finished/);
-    expect(line(proposeFor(nut.overWires.target), 'result:pitch-diameter').proposed).toBe(20);
+    expect(reason(nut.wires.overWires.max + 0.001)).toMatch(/^Over-cut/);
+    expect(reason(nut.wires.overWires.min - 0.001)).toMatch(/^Not finished/);
+    expect(line(proposeFor(nut.wires.overWires.target), 'result:pitch-diameter').proposed).toBe(20);
   });
 
   test('the bore is judged by the minor limits', () => {
-    expect(line(proposeFor(nut.overWires.target), 'result:crest')).toMatchObject({
+    expect(line(proposeFor(nut.wires.overWires.target), 'result:crest')).toMatchObject({
       title: 'Minor diameter in limits',
       proposed: 10,
     });
-    expect(line(proposeFor(nut.overWires.target, 0.68), 'result:crest').reason).toMatch(/under: burrs/);
+    expect(line(proposeFor(nut.wires.overWires.target, 0.68), 'result:crest').reason).toMatch(/under: burrs/);
   });
+});
+
+describe('defects that were mended', () => {
+  const stepOf = (id: string) =>
+    beforeCut.find((each) => 'stepId' in each && each.stepId === id) as EntryContent & { stepId: string };
+  const { target } = sheet.wires.overWires;
+
+  test('“Done” on Safety once more after the first cut costs nothing', () => {
+    expect(propose([...whole, stepOf('safety')])).toMatchObject({ total: 100, cap: null });
+  });
+
+  test('to measure the blank again, or to sign off again, costs nothing', () => {
+    expect(propose([...whole, stepOf('blank'), stepOf('instructor-look')]).total).toBe(100);
+  });
+
+  test('a wrong value that was corrected before it mattered is worth what the scheme says', () => {
+    const wrong: EntryContent = { kind: 'step', stepId: 'compound', value: 60.5 };
+    const corrected = [wrong, ...whole];
+    expect(line(propose(corrected), 'step:compound')).toMatchObject({ proposed: 4, max: 4 });
+    const strict: Scheme = { ...SCHEME, judging: { ...SCHEME.judging, corrected: 0.5 } };
+    expect(line(proposeMark(sheet, strict, recordOf(corrected)), 'step:compound').proposed).toBe(2);
+  });
+
+  test('struck out before the first cut is a correction; struck out later it is evidence', () => {
+    const wrong: EntryContent = { kind: 'step', stepId: 'compound', value: 60.5 };
+    const rest = beforeCut.filter((each) => each !== stepOf('compound'));
+    const strike: EntryContent = { kind: 'strike', entryId: 'e1', reason: 'misread' };
+    const early = propose([wrong, strike, stepOf('compound'), ...rest, scratch, pitchCheck, ...cuts, final]);
+    expect(line(early, 'step:compound')).toMatchObject({
+      proposed: 4,
+      reason: expect.stringMatching(/^Right/) as string,
+    });
+    const late = propose([wrong, ...rest, scratch, strike, pitchCheck, ...cuts, final]);
+    expect(line(late, 'step:compound').proposed).toBe(0);
+  });
+
+  test('one scratch pass alone earns next to nothing for the passes: the share is of those planned', () => {
+    const { lines } = propose([...beforeCut, scratch]);
+    const earned = lines
+      .filter(({ section }) => section === 'passes')
+      .reduce((sum, { proposed }) => sum + proposed, 0);
+    expect(earned).toBeLessThan(4);
+  });
+
+  test('finishing by measurement is right conduct: cuts after a check are judged against what was left', () => {
+    const feeding = cuts.filter((_, index) => sheet.passes[index + 1]?.kind !== 'spring');
+    const springs = cuts.slice(feeding.length);
+    const bottom = sheet.passes.at(-1)!;
+    // Measured at the planned end: 0.002 over wires too large, so 0.001 deeper and a thousandth more on the compound.
+    const check = measuredAt(sheet, target + 0.002, 'mid');
+    const further = cutOf(sheet.passes[feeding.length]!, bottom.dialReading.value + 0.001);
+    const proposal = propose([
+      ...beforeCut,
+      scratch,
+      pitchCheck,
+      ...feeding,
+      check,
+      further,
+      ...springs.map(() => further),
+      final,
+    ]);
+    expect(line(proposal, 'passes:schedule').proposed).toBe(line(proposal, 'passes:schedule').max);
+    expect(proposal.total).toBe(100);
+    // Without a measurement the same cut is off the plan.
+    const blind = propose([
+      ...beforeCut,
+      scratch,
+      pitchCheck,
+      ...feeding,
+      cutOf(sheet.passes[feeding.length]!, bottom.dialReading.value + 0.004),
+      final,
+    ]);
+    expect(line(blind, 'passes:schedule').proposed).toBeLessThan(10);
+  });
+
+  test('rows left uncut when the measurement says that size is reached count as kept', () => {
+    const until = cuts.slice(0, 8);
+    const reached = measuredAt(sheet, target, 'mid');
+    const proposal = propose([...beforeCut, scratch, pitchCheck, ...until, reached, final]);
+    expect(line(proposal, 'passes:schedule').proposed).toBe(10);
+    const open = propose([...beforeCut, scratch, pitchCheck, ...until]);
+    expect(line(open, 'passes:schedule').proposed).toBeLessThan(8.5);
+  });
+
+  test('a pass at no infeed in mid-course is no final spring pass, and costs nothing', () => {
+    const look = cutOf(sheet.passes[5]!, sheet.passes[4]?.dialReading.value);
+    const withLook = propose([
+      ...beforeCut,
+      scratch,
+      pitchCheck,
+      ...cuts.slice(0, 4),
+      look,
+      ...cuts.slice(4),
+      final,
+    ]);
+    expect(withLook.total).toBe(100);
+    const noSpring = cuts.filter((_, index) => sheet.passes[index + 1]?.kind !== 'spring');
+    const only = propose([
+      ...beforeCut,
+      scratch,
+      pitchCheck,
+      ...noSpring.slice(0, 4),
+      look,
+      ...noSpring.slice(4),
+      final,
+    ]);
+    expect(line(only, 'passes:spring')).toMatchObject({ proposed: 0, reason: '0 taken, 2 planned.' });
+  });
+
+  test('123 rpm where at most 100 was planned is right: there was time enough', () => {
+    const fast = beforeCut.map((each) =>
+      each === stepOf('speed') ? { kind: 'step' as const, stepId: 'speed', value: 123 } : each,
+    );
+    const proposal = propose([...fast, scratch, pitchCheck, ...cuts, final]);
+    expect(line(proposal, 'step:speed')).toMatchObject({
+      proposed: 1,
+      reason: expect.stringContaining('1.5 s left') as string,
+    });
+  });
+
+  test('a pass struck out after the next cut is evidence still', () => {
+    const deep = cutOf(sheet.passes[1]!, 0.03);
+    const strike: EntryContent = { kind: 'strike', entryId: `e${beforeCut.length + 3}`, reason: 'not so' };
+    const hidden = propose([...beforeCut, scratch, pitchCheck, deep, cuts[0]!, strike, ...cuts, final]);
+    expect(line(hidden, 'passes:infeed').proposed).toBe(0);
+    const tapped = propose([...beforeCut, scratch, pitchCheck, deep, strike, ...cuts, final]);
+    expect(line(tapped, 'passes:infeed').proposed).toBe(7);
+  });
+});
+
+describe('what no entry shows', () => {
+  const scheme: Scheme = {
+    ...SCHEME,
+    lines: [...SCHEME.lines, { id: 'look:finish', section: 'result', weight: 10, title: 'Finish' }],
+  };
+  test('is marked from a look, else it is not seen and out of the sum', () => {
+    const unseen = proposeMark(sheet, scheme, recordOf(whole));
+    expect(line(unseen, 'look:finish')).toMatchObject({ seen: false, max: 0, proposed: 0 });
+    expect(unseen.total).toBe(100);
+    const looked = proposeMark(
+      sheet,
+      scheme,
+      recordOf([...whole, { kind: 'look', subject: 'look:finish', verdict: 'fair' }]),
+    );
+    expect(line(looked, 'look:finish')).toMatchObject({ seen: true, max: 8, proposed: 4 });
+    expect(looked.total).toBe(96);
+  });
+});
+
+test('an entry of a kind that is not known blocks the mark, and so does a scheme of later rules', () => {
+  const [entry] = recordOf([{ kind: 'hand-in' }]);
+  const unknown = { ...entry!, content: { kind: 'unknown' as const, named: 'photo', format: 2 } };
+  const proposal = proposeMark(sheet, SCHEME, [...recordOf(whole), unknown]);
+  expect(proposal.blocked).toContain('Update the program');
+  expect(confirmMark(proposal, SCHEME, { lines: [], capReason: '', comment: '' })).toMatchObject({
+    ok: false,
+  });
+  expect(proposeMark(sheet, { ...SCHEME, rules: 99 }, []).blocked).toContain('rules 99');
+});
+
+test('stored marks and schemes are read as they were written; a mark of version 1 is lifted', () => {
+  expect(readScheme(JSON.parse(JSON.stringify(SCHEME)))).toEqual(SCHEME);
+  const confirmed = confirmMark(propose(whole), SCHEME, { lines: [], capReason: '', comment: 'x' });
+  if (!confirmed.ok) throw new Error('refused');
+  expect(readMark(JSON.parse(JSON.stringify(confirmed.value)))).toEqual(confirmed.value);
+  const { format, version, rules, passMark, sections, ...old } = confirmed.value;
+  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 2, 1, 50, 3]);
+  const lines = old.lines.map(({ seen, ...each }) => ({ ...each, seen: seen ? undefined : false }));
+  expect(readMark({ ...old, lines: JSON.parse(JSON.stringify(lines)) as object })).toEqual(confirmed.value);
 });

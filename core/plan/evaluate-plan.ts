@@ -1,100 +1,103 @@
-import { compoundFeedFor, swivelMarkDeg } from '../compound';
-import { depthCaseOf, radialDepthFor } from '../depth';
-import type { FieldIssue } from '../errors/field-issue';
-import { bestWire, overWires, sideClearanceDeg, wireCaseOf, wireRange } from '../gauging';
-import { crestLimits, formOf, leadOf, pitchOf, type Thread } from '../thread';
-import type { Tip } from '../tool';
-import { formatLength, lengthIn } from '../units';
-import { checkBlank, checkCompoundAngle, checkSpeed, checkTip } from './check-plan';
-import { evaluateSchedule } from './evaluate-schedule';
-import { NOTHING, type PlanEvaluation, type PlanWarning } from './plan-evaluation';
-import type { PlanField } from './plan-form';
+import { swivelMarkDeg } from '../compound';
+import type { Lathe } from '../lathe';
+import { leadOf } from '../thread';
+import { lengthIn } from '../units';
+import { depthStage } from './stages/depth-stage';
+import { onLatheStage } from './stages/on-lathe-stage';
+import { proofStage } from './stages/proof-stage';
+import { rowsStage } from './stages/rows-stage';
+import { speedStage } from './stages/speed-stage';
+import { angleIssues, trailingStepOf } from './stages/angle-stage';
+import { tipStage } from './stages/tip-stage';
+import { workStage } from './stages/work-stage';
+import type { PlanEvaluation } from './plan-evaluation';
 import type { PlanInputs } from './read-plan-form';
 
-/** Works out a plan and checks what its fields say to each other. Pure and quick: runs at every key stroke. */
-export function evaluatePlan(inputs: PlanInputs): PlanEvaluation {
-  const issues: FieldIssue[] = [];
-  const warnings: PlanWarning[] = [];
-  const evaluation: PlanEvaluation = { ...NOTHING, issues, warnings };
-  const { thread, limits, compoundAngleDeg } = inputs;
-  if (compoundAngleDeg !== undefined && inputs.swivelZero !== undefined) {
-    evaluation.swivelMarkDeg = swivelMarkDeg(compoundAngleDeg, inputs.swivelZero);
-  }
-  if (thread === undefined || limits === undefined) return evaluation;
-  Object.assign(evaluation, { thread, limits });
+/**
+ * Works out a plan, stage by stage: each stage is a pure function of what it needs, remembers its last answers, and
+ * gives values and issues, no words. Runs at every key stroke.
+ */
+export function evaluatePlan(inputs: PlanInputs, lathe: Lathe): PlanEvaluation {
+  const thread = inputs.thread ?? null;
+  const limits = inputs.limits ?? null;
+  const angle = inputs.compoundAngleDeg ?? null;
+  const none: PlanEvaluation = {
+    thread,
+    limits,
+    blank: null,
+    tip: null,
+    tipKnown: inputs.tip?.kind !== 'not-measured',
+    tipLimit: null,
+    target: null,
+    wire: null,
+    bestWire: null,
+    wireRange: null,
+    overWires: null,
+    radialDepth: null,
+    compoundFeed: null,
+    rootDiameter: null,
+    sideClearance: null,
+    trailingStep: null,
+    largestInfeed: null,
+    rows: null,
+    suggestedRoughing: null,
+    timeInRunOut: null,
+    swivelMarkDeg: angle === null ? null : swivelMarkDeg(angle, lathe.compound.swivel.zeroAlong),
+    passes: null,
+    issues: [],
+  };
+  if (thread === null || limits === null) return none;
+  const { unit } = thread;
+  const typed = (field: 'blankDiameter' | 'targetPitchDiameter' | 'wireDiameter' | 'runOutWidth') => {
+    const length = inputs[field];
+    return length === undefined ? null : lengthIn(length, unit);
+  };
 
-  const unit = thread.unit;
-  const pitch = pitchOf(thread);
-  const show = (value: number) => formatLength({ value, unit });
-  const refuse = (field: PlanField, code: FieldIssue['code'], message: string) =>
-    void issues.push({ field, code, message });
-  const warn = (field: PlanField, message: string) => void warnings.push({ field, message });
-
-  const target = inputs.targetPitchDiameter && lengthIn(inputs.targetPitchDiameter, unit);
-  const band = limits.pitchDiameter;
-  if (target !== undefined) {
-    if (target < band.min - 1e-9 || target > band.max + 1e-9) {
-      refuse(
-        'targetPitchDiameter',
-        'out-of-range',
-        `The target must lie in the band ${show(band.min)} to ${show(band.max)} ${unit}.`,
-      );
-    } else {
-      evaluation.target = target;
-    }
-  }
-
-  const blank = inputs.blankDiameter && lengthIn(inputs.blankDiameter, unit);
-  if (blank !== undefined) checkBlank(evaluation, blank, thread, limits, refuse, warn);
-
-  evaluation.tip = inputs.tip === undefined ? null : tipIn(inputs.tip, unit);
-  if (evaluation.tip !== null)
-    checkTip(evaluation, evaluation.tip, inputs, thread, limits, target ?? band.max, refuse, warn);
-
-  const { flankAngleDeg } = formOf(thread);
-  evaluation.bestWire = bestWire(pitch, flankAngleDeg);
-  const wire = inputs.wireDiameter && lengthIn(inputs.wireDiameter, unit);
-  if (evaluation.target !== null) {
-    const crest = evaluation.blank ?? crestLimits(limits)[limits.side === 'external' ? 'max' : 'min'];
-    evaluation.wireRange = wireRange(formOf(thread), pitch, crest, evaluation.target);
-    if (wire !== undefined) {
-      const range = evaluation.wireRange;
-      if (wire < range.min || wire > range.max) {
-        refuse(
-          'wireDiameter',
-          'out-of-range',
-          `${limits.side === 'external' ? 'Wires' : 'Balls'} of ${show(range.min)} to ${show(range.max)} ${unit} work here: thinner ones sink below the crest, thicker ones ride on it. Best is ${show(evaluation.bestWire)}.`,
-        );
-      } else {
-        evaluation.wire = wire;
-        const wireCase = wireCaseOf(thread, wire);
-        evaluation.overWires = {
-          min: overWires(wireCase, band.min),
-          target: overWires(wireCase, evaluation.target),
-          max: overWires(wireCase, band.max),
-        };
-      }
-    }
-  }
-
-  if (evaluation.blank !== null && evaluation.tip !== null && evaluation.target !== null) {
-    const depth = radialDepthFor(depthCaseOf(thread, evaluation.blank, evaluation.tip), evaluation.target);
-    evaluation.radialDepth = depth;
-    evaluation.rootDiameter = evaluation.blank + (limits.side === 'external' ? -2 : 2) * depth;
-    evaluation.sideClearance = sideClearanceDeg(
-      leadOf(thread),
-      Math.min(evaluation.rootDiameter, evaluation.blank),
-    );
-    if (compoundAngleDeg !== undefined) evaluation.compoundFeed = compoundFeedFor(depth, compoundAngleDeg);
-  }
-  evaluateSchedule(inputs, evaluation, refuse, warn);
-  checkCompoundAngle(inputs, evaluation, warn);
-  checkSpeed(inputs, evaluation, thread, warn);
-  return evaluation;
-}
-
-function tipIn(tip: NonNullable<PlanInputs['tip']>, unit: Thread['unit']): Tip {
-  if (tip.kind === 'flat') return { kind: 'flat', flat: lengthIn(tip.flat, unit) };
-  if (tip.kind === 'sharp') return { kind: 'sharp' };
-  return { kind: 'radius', radius: lengthIn(tip.radius, unit) };
+  const work = workStage(thread, limits, typed('blankDiameter'));
+  const proof = proofStage(thread, limits, work.blank, typed('targetPitchDiameter'), typed('wireDiameter'));
+  const tool = tipStage(thread, limits, proof.target ?? limits.pitchDiameter.max, inputs.tip ?? null);
+  const depth = depthStage(thread, work.blank, tool.tip, proof.target, angle);
+  const rows = rowsStage(thread, limits, work.blank, tool.tip, proof.target, angle, depth.compoundFeed, {
+    scratch: inputs.scratchInfeed ?? null,
+    roughing: inputs.roughingPasses ?? null,
+    largest: inputs.largestInfeed ?? null,
+    finishing: inputs.finishingPasses ?? null,
+    finishingInfeed: inputs.finishingInfeed ?? null,
+    spring: inputs.springPasses ?? null,
+  });
+  const onLathe = onLatheStage(
+    thread,
+    limits,
+    work.blank,
+    tool.tip,
+    tool.tipKnown,
+    angle,
+    depth.compoundFeed,
+    proof.wire ?? proof.bestWire,
+    rows.rows,
+    lathe.compound.dial,
+    inputs.startsOrder,
+  );
+  const speed = speedStage(leadOf(thread), typed('runOutWidth'), inputs.spindleSpeedRpm ?? null);
+  return {
+    ...none,
+    ...work,
+    ...proof,
+    ...tool,
+    ...depth,
+    ...rows,
+    ...speed,
+    passes: onLathe.passes,
+    trailingStep: trailingStepOf(thread, angle, rows.largestInfeed),
+    issues: [
+      ...proof.issues.filter(({ code }) => code === 'target-outside-band'),
+      ...work.issues,
+      ...tool.issues,
+      ...proof.issues.filter(({ code }) => code !== 'target-outside-band'),
+      ...rows.issues,
+      ...onLathe.issues,
+      ...angleIssues(thread, angle),
+      ...speed.issues,
+    ],
+  };
 }

@@ -1,11 +1,12 @@
 import { explainOverWires } from '../gauging';
+import type { SwivelZero } from '../compound';
 import type { Why } from '../explain/why';
 import { explainLimits, formOf, pitchOf } from '../thread';
 import { tipShortening } from '../tool';
 import { formatLength, radians } from '../units';
-import { REACTION_SECONDS } from './check-plan';
 import type { PlanEvaluation } from './plan-evaluation';
 import type { PlanInputs } from './read-plan-form';
+import { REACTION_SECONDS } from './stages/speed-stage';
 
 export type WhyKey =
   | 'pitchDiameter'
@@ -25,7 +26,8 @@ export type WhyKey =
 /** The reason behind each figure of a plan that can be worked out; absent while it can not. */
 export function explainPlan(
   evaluation: PlanEvaluation,
-  inputs: Pick<PlanInputs, 'compoundAngleDeg' | 'spindleSpeedRpm' | 'swivelZero'>,
+  inputs: Pick<PlanInputs, 'compoundAngleDeg' | 'spindleSpeedRpm'>,
+  zero: SwivelZero,
 ): Partial<Record<WhyKey, Why>> {
   const { thread, limits } = evaluation;
   if (thread === null || limits === null) return {};
@@ -83,7 +85,7 @@ export function explainPlan(
     };
   }
   if (evaluation.swivelMarkDeg !== null && angle !== undefined) {
-    const bed = inputs.swivelZero === 'bed';
+    const bed = zero === 'bed';
     whys.swivelMark = {
       title: 'Mark to set on the swivel scale',
       formula: bed ? 'mark = 90° − θ' : 'mark = θ',

@@ -12,8 +12,7 @@ export interface PlanDefaults {
   /** The radius that does the same (60 degrees: H/6 = 0.144 P), rounded down to what a stone can make. */
   tipRadius: Length;
   /** A full-profile insert: the thread's pitch and no other. */
-  insertFrom: Length;
-  insertTo: Length;
+  insertPitch: Length;
   /** Half a degree under the flank angle, as the books have it: 29.5 for 60 degrees. */
   compoundAngleDeg: number;
   targetPitchDiameter: Length;
@@ -41,8 +40,7 @@ export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults
     blankDiameter: length((crest.min + crest.max) / 2),
     tipFlat: down(Math.min(usualTip.flat * pitch, most.flat)),
     tipRadius: down(Math.min(usualTip.radius * pitch, most.radius)),
-    insertFrom: length(pitch),
-    insertTo: length(pitch),
+    insertPitch: length(pitch, 6),
     compoundAngleDeg: flankAngleDeg - 0.5,
     targetPitchDiameter: target,
     wireDiameter: length(bestWire(pitch, flankAngleDeg), decimals + 1),
@@ -50,39 +48,23 @@ export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults
   };
 }
 
-const DIAL_DEFAULTS: Record<LengthUnit, Record<DialDefault, Length>> = {
+/** Infeeds of the compound that are proposed for a unit (common practice). */
+const INFEEDS: Record<LengthUnit, Record<InfeedDefault, Length>> = {
   in: {
-    dialGraduation: { value: 0.001, unit: 'in' },
-    dialPerTurn: { value: 0.1, unit: 'in' },
     scratchInfeed: { value: 0.002, unit: 'in' },
     largestInfeed: { value: 0.01, unit: 'in' },
     finishingInfeed: { value: 0.001, unit: 'in' },
   },
   mm: {
-    dialGraduation: { value: 0.02, unit: 'mm' },
-    dialPerTurn: { value: 2, unit: 'mm' },
     scratchInfeed: { value: 0.04, unit: 'mm' },
     largestInfeed: { value: 0.26, unit: 'mm' },
     finishingInfeed: { value: 0.02, unit: 'mm' },
   },
 };
 
-export type DialDefault =
-  'dialGraduation' | 'dialPerTurn' | 'scratchInfeed' | 'largestInfeed' | 'finishingInfeed';
+export type InfeedDefault = 'scratchInfeed' | 'largestInfeed' | 'finishingInfeed';
 
-/** Proposals that depend on the dial only (common practice), in whole graduations of it. */
-export function dialDefaults(unit: LengthUnit, graduation?: Length): Record<DialDefault, Length> {
-  const usual = DIAL_DEFAULTS[unit];
-  if (graduation === undefined) return usual;
-  const whole = ({ value }: Length): Length => ({
-    value: roundTo(Math.max(1, Math.round(value / graduation.value)) * graduation.value, 6),
-    unit,
-  });
-  return {
-    dialGraduation: usual.dialGraduation,
-    dialPerTurn: whole(usual.dialPerTurn),
-    scratchInfeed: whole(usual.scratchInfeed),
-    largestInfeed: whole(usual.largestInfeed),
-    finishingInfeed: whole(usual.finishingInfeed),
-  };
+/** Proposed infeeds in the thread's unit; each lathe's dial rounds the readings that follow from them. */
+export function infeedDefaults(unit: LengthUnit): Record<InfeedDefault, Length> {
+  return INFEEDS[unit];
 }

@@ -1,30 +1,51 @@
-import type { SwivelZero } from '../compound';
+import { parseCompoundAngle } from '../compound';
 import type { FieldIssue, Result } from '../errors/field-issue';
+import type { Lathe } from '../lathe';
 import { parseDesignation, printDesignation, threadLimits, type Thread, type ThreadLimits } from '../thread';
-import { parseAngleDeg, parseLength, parseWhole, saidText, type Length, type LengthUnit } from '../units';
-import type { MarkingScheme, Plan, PlanTip } from './plan';
-import {
-  dialDefaults,
-  planDefaults,
-  type DialDefault,
-  type PlanDefaults,
-  type ProposedLengths,
-} from './plan-defaults';
-import type { PlanField, PlanForm } from './plan-form';
+import { parseInsertPitches, type InsertPitch } from '../tool';
+import { parseLength, parseWhole, saidText, type Length, type LengthUnit } from '../units';
+import { leafOf, type PlanField, type PlanForm } from './draft';
+import { START_ORDERS } from './plan';
+import { infeedDefaults, planDefaults, type InfeedDefault, type PlanDefaults } from './plan-defaults';
+import { remember } from './remember';
+
+/** The tip as it was read: lengths with their unit. An insert has a radius and the pitches it is made for. */
+export type TipInput =
+  | { kind: 'not-measured' }
+  | { kind: 'sharp' }
+  | { kind: 'flat'; flat: Length }
+  | { kind: 'radius'; radius: Length }
+  | { kind: 'insert'; radius: Length; pitchFrom: InsertPitch; pitchTo: InsertPitch };
+
+/** Points of the sections of the mark; they sum to 100. */
+export interface SectionPoints {
+  setUp: number;
+  passes: number;
+  result: number;
+}
 
 /** A plan's decisions as far as they could be read; a missing one was unreadable and has an issue. */
-export interface PlanInputs extends Partial<
-  Omit<Plan, 'format' | 'version' | 'thread' | 'dial' | 'roughingPasses' | 'largestInfeed'>
-> {
-  thread?: Thread;
-  limits?: ThreadLimits;
-  dialUnit: LengthUnit;
-  dialGraduation?: Length;
-  dialPerTurn?: Length;
+export interface PlanInputs {
+  title?: string | undefined;
+  thread?: Thread | undefined;
+  limits?: ThreadLimits | undefined;
+  startsOrder: (typeof START_ORDERS)[number];
+  blankDiameter?: Length | undefined;
+  runOutWidth?: Length | undefined;
+  tip?: TipInput | undefined;
+  compoundAngleDeg?: number | undefined;
+  targetPitchDiameter?: Length | undefined;
+  wireDiameter?: Length | undefined;
+  scratchInfeed?: Length | undefined;
   /** `suggested` when the form leaves the number to Oyakata. */
-  roughingPasses?: number | 'suggested';
+  roughingPasses?: number | 'suggested' | undefined;
   /** `proposed` when the form leaves it to Oyakata. */
-  largestInfeed?: Length | 'proposed';
+  largestInfeed?: Length | 'proposed' | undefined;
+  finishingPasses?: number | undefined;
+  finishingInfeed?: Length | undefined;
+  springPasses?: number | undefined;
+  spindleSpeedRpm?: number | undefined;
+  marking?: SectionPoints | undefined;
 }
 
 export interface ReadPlanForm {
@@ -33,37 +54,61 @@ export interface ReadPlanForm {
   /** How an unusual entry was understood, or what was taken for granted, by field. */
   notes: Partial<Record<PlanField, string>>;
   defaults: PlanDefaults | null;
-  dialDefaults: Record<DialDefault, Length>;
+  infeedDefaults: Record<InfeedDefault, Length>;
 }
 
+type Keep = <T>(result: Result<T>) => T | undefined;
+
+/** Fields of lengths that follow from the thread where they are empty. */
+const PROPOSED = {
+  'work.diameter': 'blankDiameter',
+  'work.end.width': 'runOutWidth',
+  'tool.tip.flat': 'tipFlat',
+  'tool.tip.radius': 'tipRadius',
+  'proof.target': 'targetPitchDiameter',
+  'proof.evidence.0.wire': 'wireDiameter',
+} as const;
+
+const limitsOf = remember(threadLimits);
+const defaultsOf = remember(planDefaults);
+const designationOf = remember((text: string) => parseDesignation(text, 'thread.designation'));
+
 /** Reads every field by itself. What fields say to each other is checked by `evaluatePlan`. */
-export function readPlanForm(form: PlanForm): ReadPlanForm {
+export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
   const issues: FieldIssue[] = [];
   const notes: ReadPlanForm['notes'] = {};
-
-  function keep<T>(result: Result<T>): T | undefined {
+  const text = (field: PlanField) => leafOf(form, field);
+  const isEmpty = (field: PlanField) => text(field).trim() === '';
+  const keep: Keep = (result) => {
     if (result.ok) return result.value;
     issues.push(...result.issues);
     return undefined;
-  }
+  };
 
-  function length(field: PlanField, unit: LengthUnit, fallback?: Length): Length | undefined {
-    if (form[field].trim() === '' && fallback !== undefined) return fallback;
-    const read = keep(parseLength(field, form[field], unit));
-    if (read === undefined) return undefined;
-    if (read.note !== null) notes[field] = read.note;
-    if (read.length.value > 0) return read.length;
+  const read = keep(designationOf(text('thread.designation')));
+  if (read !== undefined && read.assumed.length > 0)
+    notes['thread.designation'] =
+      `${printDesignation(read.thread)}: ${read.assumed.join(', ')} taken for granted.`;
+  const thread = read?.thread;
+  const limits = thread && limitsOf(thread);
+  const defaults = thread !== undefined && limits !== undefined ? defaultsOf(thread, limits) : null;
+  const unit = thread?.unit ?? 'in';
+  const infeeds = infeedDefaults(unit);
+
+  function length(field: PlanField, fallback?: Length): Length | undefined {
+    if (isEmpty(field) && fallback !== undefined) return fallback;
+    const typed = keep(parseLength(field, text(field), unit));
+    if (typed === undefined) return undefined;
+    if (typed.note !== null) notes[field] = typed.note;
+    if (typed.length.value > 0) return typed.length;
     issues.push({ field, code: 'out-of-range', message: 'Type a length greater than 0.' });
     return undefined;
   }
-
-  const { thread, limits } = readThread(form, keep, issues, notes);
-  const defaults = thread !== undefined && limits !== undefined ? planDefaults(thread, limits) : null;
-  const unit = thread?.unit ?? 'in';
-  const dialUnit: LengthUnit = form.dialUnit === 'in' || form.dialUnit === 'mm' ? form.dialUnit : unit;
   /** Without a thread an empty field has nothing to fall back on, but that is the thread's fault, not the field's. */
-  const threadLength = (field: PlanField & keyof ProposedLengths) =>
-    form[field].trim() === '' && defaults === null ? undefined : length(field, unit, defaults?.[field]);
+  const threadLength = (field: keyof typeof PROPOSED) =>
+    isEmpty(field) && defaults === null ? undefined : length(field, defaults?.[PROPOSED[field]]);
+  const whole = (field: PlanField, min: number, max: number, what: string) =>
+    keep(parseWhole(field, text(field), min, max, what));
 
   const title = saidText(form.title);
   if (title === '')
@@ -73,107 +118,100 @@ export function readPlanForm(form: PlanForm): ReadPlanForm {
       message: 'Give the exercise a name, such as Clamp screw.',
     });
 
-  const dialGraduation = length('dialGraduation', dialUnit, dialDefaults(dialUnit).dialGraduation);
-  const dial = dialDefaults(dialUnit, dialGraduation);
-  const dialLength = (field: DialDefault) => length(field, dialUnit, dial[field]);
-
   const inputs: PlanInputs = {
     title: title === '' ? undefined : title,
     thread,
     limits,
-    blankDiameter: threadLength('blankDiameter'),
-    tip: readTip(form, threadLength, issues),
-    compoundAngleDeg:
-      form.compoundAngle.trim() === ''
-        ? defaults?.compoundAngleDeg
-        : keep(parseAngleDeg('compoundAngle', form.compoundAngle, 0, 45)),
-    swivelZero: readSwivelZero(form, issues),
-    targetPitchDiameter: threadLength('targetPitchDiameter'),
-    wireDiameter: threadLength('wireDiameter'),
-    dialUnit,
-    dialGraduation,
-    dialPerTurn: dialLength('dialPerTurn'),
-    scratchInfeed: dialLength('scratchInfeed'),
-    roughingPasses:
-      form.roughingPasses.trim() === ''
-        ? 'suggested'
-        : keep(parseWhole('roughingPasses', form.roughingPasses, 1, 60, 'the roughing passes')),
-    largestInfeed: form.largestInfeed.trim() === '' ? 'proposed' : dialLength('largestInfeed'),
-    finishingPasses: keep(parseWhole('finishingPasses', form.finishingPasses, 0, 10, 'the finishing passes')),
-    finishingInfeed: dialLength('finishingInfeed'),
-    springPasses: keep(parseWhole('springPasses', form.springPasses, 0, 6, 'the spring passes')),
-    spindleSpeedRpm: keep(parseWhole('spindleSpeed', form.spindleSpeed, 5, 2000, 'the spindle speed in rpm')),
-    runOutWidth: threadLength('runOutWidth'),
+    startsOrder: START_ORDERS.find((order) => order === form.thread.startsOrder) ?? 'start-by-start',
+    blankDiameter: threadLength('work.diameter'),
+    runOutWidth: threadLength('work.end.width'),
+    tip: readTip(form, unit, defaults, threadLength, keep, issues, notes),
+    compoundAngleDeg: readAngle(),
+    targetPitchDiameter: threadLength('proof.target'),
+    wireDiameter: threadLength('proof.evidence.0.wire'),
+    scratchInfeed: length('schedule.scratch', infeeds.scratchInfeed),
+    roughingPasses: isEmpty('schedule.roughing')
+      ? 'suggested'
+      : whole('schedule.roughing', 1, 60, 'the roughing passes'),
+    largestInfeed: isEmpty('schedule.largest') ? 'proposed' : length('schedule.largest'),
+    finishingPasses: whole('schedule.finishing', 0, 10, 'the finishing passes'),
+    finishingInfeed: length('schedule.finishingInfeed', infeeds.finishingInfeed),
+    springPasses: whole('schedule.spring', 0, 6, 'the spring passes'),
+    spindleSpeedRpm: whole('technique.speed', 5, 2000, 'the spindle speed in rpm'),
     marking: readMarking(form, keep, issues),
   };
-  return { inputs, issues, notes, defaults, dialDefaults: dial };
-}
+  return { inputs, issues, notes, defaults, infeedDefaults: infeeds };
 
-type Keep = <T>(result: Result<T>) => T | undefined;
-
-function readThread(form: PlanForm, keep: Keep, issues: FieldIssue[], notes: ReadPlanForm['notes']) {
-  const read = keep(parseDesignation(form.thread));
-  if (read === undefined) return {};
-  const refused = refuseThread(read.thread);
-  if (refused !== null) issues.push({ field: 'thread', code: 'unsupported', message: refused });
-  if (read.assumed.length > 0)
-    notes.thread = `${printDesignation(read.thread)}: ${read.assumed.join(', ')} taken for granted.`;
-  return { thread: read.thread, limits: threadLimits(read.thread) };
-}
-
-function refuseThread(thread: Thread): string | null {
-  if (thread.hand === 'left') return 'The plan cuts right-hand threads so far: leave out LH.';
-  if (thread.starts > 1) return 'The plan cuts single-start threads so far: type one pitch, such as M20x2.5.';
-  return null;
+  function readAngle(): number | undefined {
+    if (isEmpty('infeed.angle')) return defaults?.compoundAngleDeg;
+    const angle = keep(
+      parseCompoundAngle('infeed.angle', text('infeed.angle'), lathe.compound.swivel.zeroAlong),
+    );
+    if (angle !== undefined && angle.note !== null) notes['infeed.angle'] = angle.note;
+    return angle?.angleDeg;
+  }
 }
 
 function readTip(
   form: PlanForm,
-  length: (field: 'tipFlat' | 'tipRadius' | 'insertFrom' | 'insertTo') => Length | undefined,
+  unit: LengthUnit,
+  defaults: PlanDefaults | null,
+  length: (field: 'tool.tip.flat' | 'tool.tip.radius') => Length | undefined,
+  keep: Keep,
   issues: FieldIssue[],
-): PlanTip | undefined {
-  if (form.tipKind === 'sharp') return { kind: 'sharp' };
-  if (form.tipKind === 'flat') {
-    const flat = length('tipFlat');
-    return flat && { kind: 'flat', flat };
+  notes: ReadPlanForm['notes'],
+): TipInput | undefined {
+  const { kind, pitchFrom, pitchTo } = form.tool.tip;
+  switch (kind) {
+    case 'not-measured':
+      return { kind };
+    case 'sharp':
+      return { kind };
+    case 'flat': {
+      const flat = length('tool.tip.flat');
+      return flat && { kind, flat };
+    }
+    case 'radius': {
+      const radius = length('tool.tip.radius');
+      return radius && { kind, radius };
+    }
+    case 'insert':
+      break;
+    default:
+      issues.push({
+        field: 'tool.tip.kind',
+        code: 'unreadable',
+        message: 'Choose the tip: flat, radius, sharp, insert or not measured.',
+      });
+      return undefined;
   }
-  if (form.tipKind === 'radius') {
-    const radius = length('tipRadius');
-    return radius && { kind: 'radius', radius };
-  }
-  if (form.tipKind === 'insert') {
-    const [radius, pitchFrom, pitchTo] = [length('tipRadius'), length('insertFrom'), length('insertTo')];
-    return radius && pitchFrom && pitchTo && { kind: 'insert', radius, pitchFrom, pitchTo };
-  }
-  issues.push({
-    field: 'tipKind',
-    code: 'unreadable',
-    message: 'Choose the tip: flat, radius, sharp or insert.',
-  });
-  return undefined;
+  const radius = length('tool.tip.radius');
+  const own = defaults && { length: defaults.insertPitch, threadsPerInch: null };
+  const read = (field: 'tool.tip.pitchFrom' | 'tool.tip.pitchTo', typed: string) =>
+    typed.trim() === '' ? null : keep(parseInsertPitches(field, typed, unit));
+  const from = read('tool.tip.pitchFrom', pitchFrom);
+  const to = read('tool.tip.pitchTo', pitchTo);
+  if (from === undefined || to === undefined || own === null) return undefined;
+  // A range typed in the first field says both.
+  const isRange = from !== null && from.from !== from.to;
+  if (isRange && to === null)
+    notes['tool.tip.pitchFrom'] = 'Read as the range from the finest to the coarsest pitch.';
+  const finest = from?.from ?? own;
+  const coarsest = to?.to ?? (isRange ? from.to : own);
+  return radius && { kind: 'insert', radius, pitchFrom: finest, pitchTo: coarsest };
 }
 
-function readSwivelZero(form: PlanForm, issues: FieldIssue[]): SwivelZero | undefined {
-  if (form.swivelZero === 'cross-slide' || form.swivelZero === 'bed') return form.swivelZero;
-  issues.push({
-    field: 'swivelZero',
-    code: 'unreadable',
-    message: 'Choose where the swivel scale reads 0: along the cross slide, or along the bed.',
-  });
-  return undefined;
-}
-
-function readMarking(form: PlanForm, keep: Keep, issues: FieldIssue[]): MarkingScheme | undefined {
-  const setUp = keep(parseWhole('markSetUp', form.markSetUp, 0, 100, 'the points'));
-  const passes = keep(parseWhole('markPasses', form.markPasses, 0, 100, 'the points'));
-  const result = keep(parseWhole('markResult', form.markResult, 0, 100, 'the points'));
+function readMarking(form: PlanForm, keep: Keep, issues: FieldIssue[]): SectionPoints | undefined {
+  const points = (field: 'setUp' | 'passes' | 'result') =>
+    keep(parseWhole(`marking.${field}`, form.marking[field], 0, 100, 'the points'));
+  const [setUp, passes, result] = [points('setUp'), points('passes'), points('result')];
   if (setUp === undefined || passes === undefined || result === undefined) return undefined;
   const sum = setUp + passes + result;
   if (sum === 100) return { setUp, passes, result };
   const right = 100 - setUp - passes;
   const wish = right >= 0 ? ` ${right} for the result would do.` : '';
   issues.push({
-    field: 'markResult',
+    field: 'marking.result',
     code: 'conflict',
     message: `The three sections make ${sum}; they must make 100.${wish}`,
   });

@@ -1,114 +1,75 @@
 import type { FieldIssue } from '../errors/field-issue';
-import { printDesignation } from '../thread';
+import { usualLathe, type Lathe } from '../lathe';
 import { evaluatePlan } from './evaluate-plan';
-import { dialDefaults } from './plan-defaults';
-import { NOTHING, type PlanEvaluation } from './plan-evaluation';
+import type { PlanField, PlanForm } from './draft';
+import { infeedDefaults } from './plan-defaults';
+import type { PlanEvaluation } from './plan-evaluation';
+import type { PlanIssue } from './plan-issue';
 import type { Plan } from './plan';
-import type { PlanForm } from './plan-form';
-import { readPlanForm, type PlanInputs, type ReadPlanForm } from './read-plan-form';
+import { planOf } from './plan-of';
+import { readPlanForm, type ReadPlanForm } from './read-plan-form';
+import { wordPlanIssue } from './word-plan-issue';
+
+export interface PlanWarning {
+  field: PlanField;
+  message: string;
+}
 
 export interface ReadPlan extends ReadPlanForm {
   evaluation: PlanEvaluation;
   /** The plan, complete only when there is no issue. */
   plan: Plan | null;
+  /** What stands in the way of handing out, in words. */
   issues: FieldIssue[];
+  warnings: PlanWarning[];
 }
 
 /**
  * The one way from the form to a plan: reads the fields, works the numbers out, and says all that is wrong. Whatever a
  * draft holds, it never throws: a form that can not be worked out has an issue, so that it still opens and can be mended.
+ * @param lathe the one looked at: marks, readings and dials are shown for it; the plan does not hold it
  */
-export function readPlan(form: PlanForm): ReadPlan {
+export function readPlan(form: PlanForm, lathe: Lathe = usualLathe('in')): ReadPlan {
   try {
-    return workOut(form);
+    return workOut(form, lathe);
   } catch (error) {
     const reason = error instanceof Error ? error.message : String(error);
+    const message = `This plan can not be worked out (${reason}). Change the thread or the field typed last; nothing is lost.`;
     return {
-      inputs: { dialUnit: 'in' },
+      inputs: { startsOrder: 'start-by-start' },
       notes: {},
       defaults: null,
-      dialDefaults: dialDefaults('in'),
-      evaluation: { ...NOTHING, issues: [], warnings: [] },
+      infeedDefaults: infeedDefaults('in'),
+      evaluation: evaluatePlan({ startsOrder: 'start-by-start' }, lathe),
       plan: null,
-      issues: [
-        {
-          field: 'thread',
-          code: 'failed',
-          message: `This plan can not be worked out (${reason}). Change the thread or the field typed last; nothing is lost.`,
-        },
-      ],
+      warnings: [],
+      issues: [{ field: 'thread.designation', code: 'failed', message }],
     };
   }
 }
 
-function workOut(form: PlanForm): ReadPlan {
-  const read = readPlanForm(form);
-  const evaluation = evaluatePlan(read.inputs);
-  const issues = [...read.issues, ...evaluation.issues];
-  const plan = issues.length > 0 ? null : completePlan(read.inputs, evaluation);
-  return { ...read, evaluation, issues, plan };
+function workOut(form: PlanForm, lathe: Lathe): ReadPlan {
+  const read = readPlanForm(form, lathe);
+  const evaluation = evaluatePlan(read.inputs, lathe);
+  const refusals = evaluation.issues.filter(({ severity }) => severity === 'refuse');
+  const issues = [...read.issues, ...refusals.map(worded)];
+  const warnings = evaluation.issues
+    .filter(({ severity }) => severity === 'warn')
+    .map((issue) => ({ field: issue.field, message: wordPlanIssue(issue) }));
+  const plan = issues.length > 0 ? null : planOf(read.inputs, evaluation);
+  return { ...read, evaluation, issues, warnings, plan };
 }
 
-function completePlan(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | null {
-  const {
-    title,
-    thread,
-    blankDiameter,
-    tip,
-    compoundAngleDeg,
-    swivelZero,
-    targetPitchDiameter,
-    wireDiameter,
-  } = inputs;
-  const { dialGraduation, dialPerTurn, scratchInfeed, finishingInfeed, runOutWidth, marking } = inputs;
-  const { largestInfeed } = evaluation;
-  const { finishingPasses, springPasses, spindleSpeedRpm } = inputs;
-  const roughingPasses =
-    inputs.roughingPasses === 'suggested' ? evaluation.suggestedRoughing : inputs.roughingPasses;
-  if (
-    title === undefined ||
-    thread === undefined ||
-    blankDiameter === undefined ||
-    tip === undefined ||
-    compoundAngleDeg === undefined ||
-    swivelZero === undefined ||
-    targetPitchDiameter === undefined ||
-    wireDiameter === undefined ||
-    dialGraduation === undefined ||
-    dialPerTurn === undefined ||
-    scratchInfeed === undefined ||
-    largestInfeed === null ||
-    finishingInfeed === undefined ||
-    runOutWidth === undefined ||
-    marking === undefined ||
-    finishingPasses === undefined ||
-    springPasses === undefined ||
-    spindleSpeedRpm === undefined ||
-    roughingPasses === undefined ||
-    roughingPasses === null
-  ) {
-    return null;
-  }
-  return {
-    format: 'oyakata-plan',
-    version: 1,
-    title,
-    thread: printDesignation(thread),
-    blankDiameter,
-    tip,
-    compoundAngleDeg,
-    swivelZero,
-    targetPitchDiameter,
-    wireDiameter,
-    dial: { graduation: dialGraduation, perTurn: dialPerTurn },
-    scratchInfeed,
-    roughingPasses,
-    largestInfeed,
-    finishingPasses,
-    finishingInfeed,
-    springPasses,
-    spindleSpeedRpm,
-    runOutWidth,
-    marking,
-  };
+const CODES: Partial<Record<PlanIssue['code'], FieldIssue['code']>> = {
+  'insert-range-reversed': 'conflict',
+  'insert-other-pitch': 'conflict',
+  'scratch-over-largest': 'conflict',
+  'finishing-over-largest': 'conflict',
+  'finishing-takes-all': 'not-reachable',
+  'too-few-passes': 'not-reachable',
+  'infeed-too-small': 'not-reachable',
+};
+
+function worded(issue: PlanIssue): FieldIssue {
+  return { field: issue.field, code: CODES[issue.code] ?? 'out-of-range', message: wordPlanIssue(issue) };
 }

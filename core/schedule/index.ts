@@ -1,2 +1,3 @@
-export * from './dial-reading';
+export * from './exact-rows';
+export * from './passes-on-dial';
 export * from './schedule';

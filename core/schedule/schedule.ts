@@ -93,7 +93,10 @@ export function constantAreaSchedule(
   if ('refused' in planned) return planned;
   const { groove, graduation } = order;
   const feeds = planned.readings.map(({ graduations }) => graduations * graduation);
-  const areas = chipAreas(groove, feeds);
+  const areas = chipAreas(
+    groove,
+    feeds.map((reading) => ({ reading, start: 0 })),
+  );
   const passes = planned.readings.map(({ kind, graduations }, index): ScheduledPass => {
     const infeedGraduations = graduations - (planned.readings[index - 1]?.graduations ?? 0);
     return {

@@ -1,13 +1,42 @@
-import type { Entry, EntryContent, Role } from '../attempt';
-import { derivePlan, EMPTY_PLAN_FORM, readPlan, type DerivedPlan, type PlanForm } from '../plan';
-import { setupSteps } from '../steps';
+import { usualLathe, type Lathe } from '../lathe';
+import { usualScheme, type Scheme } from '../marking';
+import { EMPTY_PLAN_FORM, readPlan, withLeaf, type Plan, type PlanForm } from '../plan';
+import {
+  predict,
+  type Entry,
+  type EntryContent,
+  type PassContent,
+  type ReadingContext,
+  type Role,
+} from '../record';
+import { USUAL_WORDS } from '../shop';
+import { sheetFor, type Sheet, type SheetPass } from '../sheet';
+
+/** For tests: texts at fields of a form. */
+export type Leaves = Readonly<Record<string, string>>;
+
+/** For tests: the form of a clamp screw with other texts at some fields. */
+export function formWith(leaves: Leaves): PlanForm {
+  return Object.entries({ 'thread.designation': '3/4-16 UNF-2A', ...leaves }).reduce(
+    (form, [field, text]) => withLeaf(form, field, text),
+    { ...EMPTY_PLAN_FORM, title: 'Clamp screw' },
+  );
+}
 
 /** For tests: the plan of a form that must be good. */
-export function planFor(form: Partial<PlanForm>): DerivedPlan {
-  const read = readPlan({ ...EMPTY_PLAN_FORM, title: 'Clamp screw', thread: '3/4-16 UNF-2A', ...form });
-  if (read.plan === null) throw new Error(read.issues.map((issue) => issue.message).join(' '));
-  return derivePlan(read.plan);
+export function planFor(leaves: Leaves = {}): Plan {
+  const read = readPlan(formWith(leaves));
+  if (read.plan === null)
+    throw new Error(read.issues.map((issue) => `${issue.field}: ${issue.message}`).join(' '));
+  return read.plan;
 }
+
+/** For tests: its sheet on a lathe. */
+export function sheetOf(leaves: Leaves = {}, lathe: Lathe = usualLathe('in')): Sheet {
+  return sheetFor({ plan: planFor(leaves), lathe, tool: null, gauges: [], words: USUAL_WORDS });
+}
+
+export const SCHEME: Scheme = usualScheme({ setUp: 30, passes: 30, result: 40 });
 
 /** For tests: contents as a record, ten seconds apart, with ids `e1`, `e2`, ... */
 export function recordOf(contents: readonly EntryContent[], role: Role = 'student'): Entry[] {
@@ -15,44 +44,62 @@ export function recordOf(contents: readonly EntryContent[], role: Role = 'studen
     const time = new Date(Date.UTC(2026, 8, 1, 8, 0, index * 10)).toISOString();
     return {
       id: `e${index + 1}`,
+      device: null,
+      sequence: null,
+      after: null,
       author: { id: role === 'student' ? 2 : 1, name: role, role },
       deviceTime: time,
       serverTime: time,
+      late: false,
       content,
     };
   });
 }
 
+/** For tests: what the device knows when something is typed. */
+export function contextOf(sheet: Sheet, entries: readonly Entry[] = []): ReadingContext {
+  return { sheet, entries, prediction: predict(sheet, entries) };
+}
+
 /** For tests: every step done right. */
-export function goodSteps(derived: DerivedPlan): EntryContent[] {
-  return setupSteps(derived).map((step) =>
+export function goodSteps(sheet: Sheet): EntryContent[] {
+  return sheet.steps.map((step) =>
     step.kind === 'sign-off'
       ? { kind: 'sign-off', stepId: step.id }
       : { kind: 'step', stepId: step.id, value: step.expected?.value ?? null },
   );
 }
 
-/** For tests: every pass cut as planned. */
-export function plannedCuts(derived: DerivedPlan): EntryContent[] {
-  return derived.passes.map((pass) => ({
+/** For tests: a pass cut as planned, or at another reading. */
+export function cutOf(pass: Pick<SheetPass, 'n' | 'start' | 'dialReading'>, reading?: number): PassContent {
+  return {
     kind: 'pass',
     plannedPass: pass.n,
-    reading: pass.dialReading.value,
-    asPlanned: true,
-  }));
+    start: pass.start,
+    reading: reading ?? pass.dialReading.value,
+    zero: 'touch-off',
+    asPlanned: reading === undefined,
+    rows: null,
+    told: null,
+  };
+}
+
+/** For tests: every pass cut as planned. */
+export function plannedCuts(sheet: Sheet): PassContent[] {
+  return sheet.passes.map((pass) => cutOf(pass));
 }
 
 /** For tests: a measurement that reads the same over wires at all three places. */
 export function measuredAt(
-  derived: DerivedPlan,
+  sheet: Sheet,
   over: number,
   purpose: 'mid' | 'final',
-  crest = derived.blank,
+  crest = sheet.workDiameter,
 ): EntryContent {
   return {
     kind: 'measurement',
     purpose,
-    wire: { value: derived.wire, unit: derived.thread.unit },
+    wire: { value: sheet.wires.diameter, unit: sheet.thread.unit },
     overWires: { start: over, middle: over, end: over },
     crest,
   };

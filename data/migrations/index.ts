@@ -1,6 +1,7 @@
 import type { QueryInterface } from 'sequelize';
 import * as firstTables from './0001-first-tables';
 import * as sessions from './0002-sessions';
+import * as documents from './0003-documents';
 
 export interface MigrationStep {
   name: string;
@@ -15,4 +16,5 @@ export interface MigrationStep {
 export const MIGRATIONS: readonly MigrationStep[] = [
   { name: '0001-first-tables', up: firstTables.up },
   ...sessions.steps.map(({ name, up }) => ({ name: `0002-sessions: ${name}`, up })),
+  ...documents.steps.map(({ name, up }) => ({ name: `0003-documents: ${name}`, up })),
 ];

@@ -1,31 +1,15 @@
 import type { Sequelize } from 'sequelize';
-import { Attempt } from './attempt';
-import { Enrolment, SchoolClass } from './school-class';
-import { EntryRow } from './entry-row';
-import { Exercise } from './exercise';
-import { MarkRow } from './mark-row';
 import { Person } from './person';
-import { Revision } from './revision';
+import { SchoolClass } from './school-class';
+import { Membership } from './membership';
 import { SessionRow } from './session-row';
 
-/** Binds the models to a connection; called once by `database()`. */
+/** Binds the models to a connection; called once by `database()`. What is read for views and records is asked in SQL. */
 export function defineModels(sequelize: Sequelize) {
-  for (const model of [
-    Person,
-    SchoolClass,
-    Enrolment,
-    Exercise,
-    Revision,
-    Attempt,
-    EntryRow,
-    MarkRow,
-    SessionRow,
-  ]) {
-    model.define(sequelize);
-  }
-  return { Person, SchoolClass, Enrolment, Exercise, Revision, Attempt, EntryRow, MarkRow, SessionRow };
+  for (const model of [Person, SchoolClass, Membership, SessionRow]) model.define(sequelize);
+  return { Person, SchoolClass, Membership, SessionRow };
 }
 
 export type Models = ReturnType<typeof defineModels>;
 
-export { Attempt, Enrolment, EntryRow, Exercise, MarkRow, Person, Revision, SchoolClass, SessionRow };
+export { Membership, Person, SchoolClass, SessionRow };

@@ -1,13 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
+import { usualLathe, latheFormOf } from '@/core/lathe';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
+import type { EntryEnvelope } from '@/core/record';
 import { closeDatabase, database } from '../database';
 import { mariadbDriver } from '../mariadb-driver';
 import { migrate } from '../migrate';
+import { passOn } from '../outcome';
 import type { PersonView } from '../people';
+import { saveLathe } from '../shop';
 
-/** For tests: an empty database of its own on the server of OYAKATA_DATABASE_URL. */
-export async function freshDatabase(name: string): Promise<void> {
+/** For tests: a database of its own with no tables yet, on the server of OYAKATA_DATABASE_URL. Returns its URL. */
+export async function emptyDatabase(name: string): Promise<string> {
   const url = process.env.OYAKATA_DATABASE_URL;
   if (url === undefined)
     throw new Error('These tests need OYAKATA_DATABASE_URL; run them with ./oyakata test.');
@@ -17,6 +21,12 @@ export async function freshDatabase(name: string): Promise<void> {
   await server.close();
   await closeDatabase();
   process.env.OYAKATA_DATABASE_URL = url.replace(/\/[^/]*$/, `/${name}`);
+  return process.env.OYAKATA_DATABASE_URL;
+}
+
+/** For tests: a database with tables and nothing in them. */
+export async function freshDatabase(name: string): Promise<void> {
+  await emptyDatabase(name);
   await migrate();
 }
 
@@ -24,28 +34,54 @@ export interface TestClass {
   instructor: PersonView;
   stranger: PersonView;
   students: PersonView[];
+  /** Ids of its two lathes: inch dial, and a scale that counts from the bed. */
+  lathes: number[];
 }
 
-/** For tests: a class of three, and an instructor of another class. */
+/** For tests: a class of three with two lathes, and an instructor of another class. */
 export async function testClass(): Promise<TestClass> {
-  const { Person, SchoolClass, Enrolment } = database().models;
-  const view = ({ id, name, role }: PersonView): PersonView => ({ id, name, role });
-  const instructor = view(await Person.create({ name: 'Instructor', role: 'instructor' }));
-  const stranger = view(await Person.create({ name: 'Other instructor', role: 'instructor' }));
-  const school = await SchoolClass.create({ name: 'Class', instructorId: instructor.id });
-  await SchoolClass.create({ name: 'Other class', instructorId: stranger.id });
+  const { Person, SchoolClass, Membership } = database().models;
+  const school = await SchoolClass.create({ name: 'Class' });
+  const other = await SchoolClass.create({ name: 'Other class' });
+  const join = async (name: string, role: 'instructor' | 'student', classId: number): Promise<PersonView> => {
+    const { id } = await Person.create({ name, role });
+    await Membership.create({ classId, personId: id, role });
+    return { id, name, role };
+  };
+  const instructor = await join('Instructor', 'instructor', school.id);
+  const stranger = await join('Other instructor', 'instructor', other.id);
   const students: PersonView[] = [];
-  for (const name of ['One', 'Two', 'Three']) {
-    const student = await Person.create({ name, role: 'student' });
-    await Enrolment.create({ classId: school.id, studentId: student.id });
-    students.push(view(student));
+  for (const name of ['One', 'Two', 'Three']) students.push(await join(name, 'student', school.id));
+  const lathes: number[] = [];
+  for (const [name, zeroAlong] of [
+    ['Lathe 1', 'cross-slide'],
+    ['Lathe 2', 'bed'],
+  ] as const) {
+    const form = { ...latheFormOf(usualLathe('in', name)), zeroAlong };
+    lathes.push(passOn(await saveLathe(instructor, null, form)));
   }
-  return { instructor, stranger, students };
+  return { instructor, stranger, students, lathes };
 }
 
-export const GOOD_FORM: PlanForm = { ...EMPTY_PLAN_FORM, title: 'Clamp screw', thread: '3/4-16 UNF-2A' };
+export const GOOD_FORM: PlanForm = withLeaf(
+  { ...EMPTY_PLAN_FORM, title: 'Clamp screw' },
+  'thread.designation',
+  '3/4-16 UNF-2A',
+);
 
-/** For tests: the envelope of an entry. */
-export function envelope<F extends object>(fields: F): F & { id: string; deviceTime: string } {
-  return { id: randomUUID(), deviceTime: new Date().toISOString(), ...fields };
+const device = randomUUID();
+let sequence = 0;
+
+/** For tests: an entry as a device sends it. */
+export function sentEntry(content: Record<string, unknown>): EntryEnvelope {
+  sequence += 1;
+  return {
+    id: randomUUID(),
+    device,
+    sequence,
+    after: null,
+    deviceTime: new Date().toISOString(),
+    format: 2,
+    content,
+  };
 }

@@ -13,17 +13,23 @@ const attempt = (change: Partial<BoardAttempt>): BoardAttempt => ({
   tryNumber: 1,
   state: 'cutting',
   total: null,
+  passed: null,
   lastEntryAt: null,
   passesCut: 4,
+  waitsFor: null,
   ...change,
 });
 const board: ClassBoardProps = {
+  classId: 1,
   className: 'Class',
+  role: 'instructor',
+  classes: [{ id: 1, name: 'Class' }],
+  page: 1,
+  pages: 1,
+  counts: { cutting: 1 },
   asOf: '2026-11-25T10:00:00.000Z',
-  exercises: [
-    { id: 3, title: 'Clamp screw', thread: '3/4-16 UNF-2A', revision: 1 },
-    { id: 4, title: '', thread: '', revision: null },
-  ],
+  exercises: [{ id: 3, title: 'Clamp screw', thread: '3/4-16 UNF-2A', revision: 1 }],
+  drafts: [{ id: 4, title: '', thread: '', revision: null }],
   students: [{ id: 2, name: 'One' }],
   attempts: [attempt({})],
   who: { name: 'Instructor', role: 'instructor' },
@@ -45,6 +51,7 @@ test.each([
   render(
     <ClassBoardView
       {...board}
+      role={role}
       who={{ name: 'X', role }}
       attempts={[attempt({ state, total: state === 'marked' ? 92 : null })]}
     />,
@@ -62,11 +69,43 @@ test('drafts stand apart, and only the instructor plans', () => {
   expect(screen.getByRole('link', { name: /Without a name yet/ })).not.toBeNull();
   expect(screen.getByRole('button', { name: 'New exercise' })).not.toBeNull();
   instructor.unmount();
-  render(<ClassBoardView {...board} who={{ name: 'One', role: 'student' }} />);
+  render(<ClassBoardView {...board} role="student" who={{ name: 'One', role: 'student' }} />);
   expect(screen.queryByRole('button', { name: 'New exercise' })).toBeNull();
 });
 
 test('an empty class says what to do next', () => {
   render(<ClassBoardView {...board} exercises={[]} attempts={[]} />);
   expect(screen.getByText(/Make an exercise, then hand it out/)).not.toBeNull();
+});
+
+test('what waits for a look says so; other pages and other classes are a touch away', () => {
+  render(
+    <ClassBoardView
+      {...board}
+      page={2}
+      pages={3}
+      classes={[
+        { id: 1, name: 'Class' },
+        { id: 9, name: 'Evening class' },
+      ]}
+      attempts={[attempt({ state: 'set-up', waitsFor: 'instructor' })]}
+    />,
+  );
+  expect(screen.getByRole('link', { name: /One, Clamp screw/ }).textContent).toContain('wants a look');
+  const href = (name: string) => screen.getByRole('link', { name }).getAttribute('href');
+  expect([href('Later exercises'), href('Earlier exercises'), href('Evening class')]).toEqual([
+    '/?class=1&page=1',
+    '/?class=1&page=3',
+    '/?class=9',
+  ]);
+});
+
+test('the verdict is the pass mark’s of the scheme', () => {
+  render(<ClassBoardView {...board} attempts={[attempt({ state: 'marked', total: 55, passed: false })]} />);
+  expect(
+    screen
+      .getByRole('link', { name: /Marked 55/ })
+      .querySelector('svg')
+      ?.getAttribute('class'),
+  ).toContain('nogo');
 });

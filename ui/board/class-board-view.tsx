@@ -4,7 +4,7 @@ import { formatDistanceStrict } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import type { AttemptState } from '@/core/attempt';
+import type { AttemptState } from '@/core/record';
 import type { BoardAttempt, BoardExercise, ClassBoard } from '@/core/board';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
@@ -21,12 +21,26 @@ export interface ClassBoardProps extends ClassBoard {
 const COUNTED: readonly AttemptState[] = ['waiting', 'measured', 'cutting', 'set-up', 'not-begun', 'marked'];
 
 /** The class: students down, exercises across, the state of each attempt where they meet. */
-export function ClassBoardView({ className, asOf, exercises, students, attempts, who }: ClassBoardProps) {
+export function ClassBoardView({
+  classId,
+  className,
+  role,
+  classes,
+  asOf,
+  page,
+  pages,
+  counts,
+  exercises: issued,
+  drafts,
+  students,
+  attempts,
+  who,
+}: ClassBoardProps) {
   const router = useRouter();
   const refresh = useRefresh();
   const say = useToast();
   const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
-  const instructor = who.role === 'instructor';
+  const instructor = role === 'instructor';
   const waiting = attempts.filter(({ state }) => state === 'waiting');
 
   async function makeExercise() {
@@ -56,8 +70,7 @@ export function ClassBoardView({ className, asOf, exercises, students, attempts,
     ],
     [instructor],
   );
-  const issued = exercises.filter(({ revision }) => revision !== null);
-  const drafts = exercises.filter(({ revision }) => revision === null);
+  const cells = useMemo(() => byCell(attempts), [attempts]);
 
   return (
     <div className="min-h-dvh">
@@ -70,7 +83,7 @@ export function ClassBoardView({ className, asOf, exercises, students, attempts,
           <Count
             key={state}
             word={STATE_WORDS[state]}
-            count={attempts.filter((attempt) => attempt.state === state).length}
+            count={counts[state] ?? 0}
             attend={state === 'waiting'}
           />
         ))}
@@ -134,10 +147,7 @@ export function ClassBoardView({ className, asOf, exercises, students, attempts,
                     {issued.map((exercise) => (
                       <td key={exercise.id} className="border-l border-rule px-2">
                         <Tries
-                          attempts={attempts.filter(
-                            (attempt) =>
-                              attempt.studentId === student.id && attempt.exerciseId === exercise.id,
-                          )}
+                          attempts={cells.get(`${student.id}-${exercise.id}`) ?? NONE}
                           asOf={asOf}
                           instructor={instructor}
                           firstWaiting={waiting[0]?.id ?? null}
@@ -150,6 +160,33 @@ export function ClassBoardView({ className, asOf, exercises, students, attempts,
               </tbody>
             </table>
           </div>
+        )}
+        {(pages > 1 || classes.length > 1) && (
+          <nav aria-label="Pages of the board" className="flex flex-wrap items-center gap-3">
+            {page > 1 && (
+              <Link className={buttonClass('plain')} href={`/?class=${classId}&page=${page - 1}`}>
+                Later exercises
+              </Link>
+            )}
+            {pages > 1 && (
+              <span className="text-sm text-ink-soft">
+                Page {page} of {pages}; exercises with open work come first
+              </span>
+            )}
+            {page < pages && (
+              <Link className={buttonClass('plain')} href={`/?class=${classId}&page=${page + 1}`}>
+                Earlier exercises
+              </Link>
+            )}
+            {classes.length > 1 &&
+              classes
+                .filter(({ id }) => id !== classId)
+                .map(({ id, name }) => (
+                  <Link key={id} className={buttonClass('quiet')} href={`/?class=${id}`}>
+                    {name}
+                  </Link>
+                ))}
+          </nav>
         )}
         {drafts.length > 0 && (
           <section aria-label="Drafts">
@@ -185,6 +222,18 @@ export function ClassBoardView({ className, asOf, exercises, students, attempts,
       </Dialog>
     </div>
   );
+}
+
+const NONE: BoardAttempt[] = [];
+
+/** The attempts of each student at each exercise, first try to last. */
+function byCell(attempts: readonly BoardAttempt[]): Map<string, BoardAttempt[]> {
+  const cells = new Map<string, BoardAttempt[]>();
+  for (const attempt of attempts) {
+    const key = `${attempt.studentId}-${attempt.exerciseId}`;
+    cells.set(key, [...(cells.get(key) ?? []), attempt]);
+  }
+  return cells;
 }
 
 function Count({ word, count, attend }: { word: string; count: number; attend: boolean }) {
@@ -224,7 +273,7 @@ function Tries({
             aria-label={`${label}, try ${attempt.tryNumber}: ${STATE_WORDS[attempt.state]}${attempt.total === null ? '' : ` ${attempt.total}`}`}
             className="flex min-h-11 items-center gap-1 rounded-cut px-1 hover:bg-paper-sunk tablet:min-h-12"
           >
-            <StateMark state={attempt.state} total={attempt.total} />
+            <StateMark state={attempt.state} total={attempt.total} passed={attempt.passed} />
             <span className="text-2xs text-ink-soft">{detail(attempt, attempts.length > 1, asOf)}</span>
           </Link>
         </li>
@@ -242,6 +291,7 @@ function detail(attempt: BoardAttempt, several: boolean, asOf: string): string {
   const parts = [
     several ? `try ${attempt.tryNumber}` : '',
     attempt.state === 'cutting' ? `pass ${attempt.passesCut}` : '',
+    attempt.waitsFor === 'instructor' ? 'wants a look' : '',
     attempt.lastEntryAt !== null && attempt.state !== 'marked'
       ? `${formatDistanceStrict(new Date(attempt.lastEntryAt), new Date(asOf))} ago`
       : '',

@@ -1,31 +1,25 @@
-import type { DerivedPlan } from '@/core/plan';
-import { formOf, pitchOf } from '@/core/thread';
-import { scaleBarFor, sectionGeometry } from '../drawing/section-geometry';
+import { sheetGroove, type Sheet } from '@/core/sheet';
+import { scaleBarFor, sectionAt, sectionLayout } from '../drawing/section-geometry';
 
 const WIDTH = 240;
 const HEIGHT = 128;
 
 /** The finished section in black and white, to scale, small enough for the card. */
-export function CardSection({ derived }: { derived: DerivedPlan }) {
-  const { thread, plan, tip, passes, blank, target } = derived;
-  const geometry = sectionGeometry(
+export function CardSection({ sheet }: { sheet: Sheet }) {
+  const { thread, passes, workDiameter, targetPitchDiameter } = sheet;
+  const layout = sectionLayout(
     {
-      groove: {
-        pitch: pitchOf(thread),
-        tip,
-        flankAngleDeg: formOf(thread).flankAngleDeg,
-        compoundAngleDeg: plan.compoundAngleDeg,
-      },
+      groove: sheetGroove(sheet),
       side: thread.side,
-      workDiameter: blank,
-      readings: passes.map((pass) => pass.reading),
-      chosen: passes.length,
+      workDiameter,
+      feeds: passes.map(({ reading, start }) => ({ reading, start: start - 1 })),
     },
     WIDTH,
     HEIGHT,
   );
-  const bar = scaleBarFor(geometry.pixelsPerUnit, WIDTH, thread.unit);
-  const pitchLine = geometry.yOf(target);
+  const view = sectionAt(layout, passes.length);
+  const bar = scaleBarFor(layout.pixelsPerUnit, WIDTH, thread.unit);
+  const pitchLine = layout.yOf(targetPitchDiameter);
   return (
     <svg
       role="img"
@@ -34,12 +28,12 @@ export function CardSection({ derived }: { derived: DerivedPlan }) {
       className="w-full border border-black"
     >
       <g fill="none" stroke="#000">
-        <path d={geometry.work} fill="#e4e4e4" stroke="none" />
-        {geometry.outlines.map((outline, index) => (
+        <path d={view.work} fill="#e4e4e4" stroke="none" />
+        {layout.outlines.map((outline, index) => (
           <path key={index} d={outline} strokeWidth="0.4" />
         ))}
-        <path d={geometry.surface} strokeWidth="1.4" />
-        <path d={geometry.tool} strokeWidth="0.8" fill="#fff" fillOpacity="0.5" />
+        <path d={view.surface} strokeWidth="1.4" />
+        <path d={view.tool} strokeWidth="0.8" fill="#fff" fillOpacity="0.5" />
         <path d={`M0 ${pitchLine} H${WIDTH}`} strokeWidth="0.6" strokeDasharray="8 3 2 3" />
         <path d={`M8 ${HEIGHT - 8} v-4 m0 2 h${bar.length} m0 -2 v4`} strokeWidth="0.8" />
       </g>

@@ -1,18 +1,15 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo } from 'react';
-import { capital, MEASURING_WORDS } from '@/core/gauging';
-import { derivePlan, type Plan } from '@/core/plan';
-import { setupSteps, showExpected } from '@/core/steps';
-import { crestLimits, printTpi } from '@/core/thread';
+import { capital } from '@/core/gauging';
+import { dialFigures, dialText } from '@/core/lathe';
+import { showExpected, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
-import { dialFigures, dialText } from '../units/dial-text';
 import { useShowLength } from '../units/display-unit';
 import { CardSection } from './card-section';
 
 export interface SetupCardProps {
-  plan: Plan;
+  sheet: Sheet;
   /** Null for a draft. */
   revision: number | null;
   student: string | null;
@@ -21,35 +18,40 @@ export interface SetupCardProps {
 }
 
 /** The set-up and pass card for the machine: black on white, one sheet, with room for what was set. */
-export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCardProps) {
-  const derived = useMemo(() => derivePlan(plan), [plan]);
+export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCardProps) {
   const show = useShowLength();
-  const unit = derived.thread.unit;
-  const { limits, overWires, passes } = derived;
-  const { perTurn } = plan.dial;
-  const words = MEASURING_WORDS[derived.thread.side];
-  const crest = crestLimits(limits);
+  const { thread, limits, passes, words, compound } = sheet;
+  const { unit, starts } = thread;
+  const { overWires, diameter } = sheet.wires;
+  const { dial } = sheet.lathe;
+  const { perTurn } = dial;
+  const { crest } = limits;
   const band = (low: number, high: number) => `${show.figures(low, unit)} – ${show.figures(high, unit)}`;
   const shown = show.unitOf(unit);
   const facts: [string, string][] = [
     [capital(words.crest), `${band(crest.min, crest.max)} ${shown}`],
     [
       'Pitch diameter',
-      `${show.figures(derived.target, unit)}  (${band(limits.pitchDiameter.min, limits.pitchDiameter.max)}) ${shown}`,
+      `${show.figures(sheet.targetPitchDiameter, unit)}  (${band(limits.pitchDiameter.min, limits.pitchDiameter.max)}) ${shown}`,
     ],
     [
-      `${capital(words.over)} of ${show.figures(derived.wire, unit, 1)}`,
+      `${capital(words.over)} of ${show.figures(diameter, unit, 1)}`,
       `${show.figures(overWires.target, unit)}  (${band(overWires.min, overWires.max)}) ${shown}`,
     ],
     [
-      'Radial depth / compound feed',
-      `${show.figures(derived.radialDepth, unit)} / ${show.figures(derived.compoundFeed, unit)} ${shown}`,
+      `Radial depth / ${words.compound} feed`,
+      `${show.figures(sheet.radialDepth, unit)} / ${show.figures(sheet.compoundFeed, unit)} ${shown}`,
     ],
     [
-      'Compound: mark to set',
-      `${Number(derived.swivelMarkDeg.toFixed(3))}°  (${plan.compoundAngleDeg}° from the cross slide)`,
+      `${capital(words.compound)}: mark to set`,
+      `${Number(compound.markDeg.toFixed(3))}°  (${compound.angleDeg}° from the ${words.crossSlide})`,
     ],
-    ['Pitch', unit === 'in' ? `${printTpi(derived.thread)} TPI` : `${derived.thread.pitch.valueOf()} mm`],
+    [
+      'Pitch',
+      starts > 1
+        ? `${thread.pitchText}, ${starts} starts, lead ${show.figures(thread.lead, unit)} ${shown}`
+        : thread.pitchText,
+    ],
   ];
   return (
     <div className="mx-auto max-w-[52rem] bg-white p-6 text-black print:max-w-none print:p-0">
@@ -65,7 +67,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
         <header className="flex items-end justify-between border-b-2 border-black pb-1">
           <div>
             <h1 className="text-2xl">
-              {plan.title} <span className="figures font-normal">{plan.thread}</span>
+              {sheet.title} <span className="figures font-normal">{thread.designation}</span>
             </h1>
             <p>
               Set-up and pass card · {revision === null ? 'draft' : `revision ${revision}`}
@@ -75,7 +77,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
           <p className="text-right">
             Student: {student ?? '______________________'}
             <br />
-            Lathe: ____________ Date: ____________
+            Lathe: {sheet.lathe.name} Date: ____________
           </p>
         </header>
         <div className="mt-2 grid grid-cols-[1fr_15rem] gap-4">
@@ -87,7 +89,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
               </div>
             ))}
           </dl>
-          <CardSection derived={derived} />
+          <CardSection sheet={sheet} />
         </div>
         <div className="mt-3 grid grid-cols-[1fr_1fr] gap-4">
           <section>
@@ -105,7 +107,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
                 </tr>
               </thead>
               <tbody>
-                {setupSteps(derived).map((step, index) => (
+                {sheet.steps.map((step, index) => (
                   <tr key={step.id} className="border-b border-[#999] align-top">
                     <td className="py-1 pr-1">
                       {index + 1}. {step.title}
@@ -125,7 +127,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
           </section>
           <section>
             <h2 className="mb-0.5 text-base">
-              Passes · compound dial in {perTurn.unit}, {plan.dial.graduation.value} a graduation
+              Passes · {words.compound} dial in {perTurn.unit}, {dial.graduation.value} a graduation
             </h2>
             <table className="w-full border-collapse">
               <thead>
@@ -151,7 +153,11 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
                 {passes.map((pass) => (
                   <tr key={pass.n} className="border-b border-[#999]">
                     <td className="py-0.5">
-                      {pass.n} <span className="text-[11px]">{pass.kind}</span>
+                      {pass.n}{' '}
+                      <span className="text-[11px]">
+                        {pass.kind}
+                        {starts > 1 && `, start ${pass.start}`}
+                      </span>
                     </td>
                     <td className="text-right text-[13px] font-medium">
                       {dialText(pass.dialReading, perTurn)}
@@ -174,11 +180,7 @@ export function SetupCard({ plan, revision, student, tryNumber, back }: SetupCar
             </p>
           </section>
         </div>
-        <p className="mt-3 border-t border-black pt-1">
-          Eye protection on; rings, watch and gloves off; sleeves and hair tied back; chuck key out. A closed
-          half nut does not slip. Measure with the spindle stopped; brush chips, no fingers. Follow your
-          shop’s rules, the machine’s manual and local law; a qualified instructor decides.
-        </p>
+        <p className="mt-3 border-t border-black pt-1">{words.hazards}</p>
       </main>
     </div>
   );

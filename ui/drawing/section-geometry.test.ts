@@ -1,46 +1,69 @@
-import { scaleBarFor, sectionGeometry, type SectionCase } from './section-geometry';
+import { scaleBarFor, sectionAt, sectionLayout, type SectionCase } from './section-geometry';
 
 const section: SectionCase = {
-  groove: { pitch: 2, tip: { kind: 'flat', flat: 0.25 }, flankAngleDeg: 30, compoundAngleDeg: 29.5 },
+  groove: {
+    pitch: 2,
+    starts: 1,
+    fed: 1,
+    tip: { kind: 'flat', flat: 0.25 },
+    flankAngleDeg: 30,
+    compoundAngleDeg: 29.5,
+  },
   side: 'external',
   workDiameter: 16,
-  readings: [0.05, 0.5, 1, 1.4],
-  chosen: 4,
+  feeds: [0.05, 0.5, 1, 1.4].map((reading) => ({ reading, start: 0 })),
 };
+const layout = sectionLayout(section, 720, 420);
 
 function points(path: string): [number, number][] {
-  return [...path.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)].map((match) => [Number(match[1]), Number(match[2])]);
+  return [...path.matchAll(/(-?[\d.]+) (-?[\d.]+)(?=[A-Z]|$)/g)].map((match) => [
+    Number(match[1]),
+    Number(match[2]),
+  ]);
 }
 
 test('the drawing is true to scale: one unit is as many pixels down as across', () => {
-  const { x, y, pixelsPerUnit } = sectionGeometry(section, 720, 420);
+  const { x, y, pixelsPerUnit } = layout;
   expect(y(1) - y(0)).toBeCloseTo(pixelsPerUnit, 9);
   expect(x(0) - x(1)).toBeCloseTo(pixelsPerUnit, 9);
 });
 
 test('a diameter lies half its difference below the surface', () => {
-  const { y, yOf } = sectionGeometry(section, 720, 420);
+  const { y, yOf } = layout;
   expect(yOf(16)).toBeCloseTo(y(0), 9);
   expect(yOf(14)).toBeCloseTo(y(1), 9);
 });
 
 test('the surface comes down to the tip, and the tip lies at the feed times the cosine', () => {
-  const { surface, y, tip } = sectionGeometry(section, 720, 420);
-  expect(tip.depth).toBeCloseTo(1.4 * Math.cos((29.5 * Math.PI) / 180), 9);
-  const lowest = Math.max(...points(surface).map(([, down]) => down));
-  expect(lowest).toBeCloseTo(y(tip.depth), 1);
+  const { surface, tip } = sectionAt(layout, 4);
+  expect(tip.y).toBeCloseTo(1.4 * Math.cos((29.5 * Math.PI) / 180), 9);
+  expect(Math.max(...points(surface).map(([, down]) => down))).toBeCloseTo(layout.y(tip.y), 2);
 });
 
 test('before the first pass the work is plain, there is no chip, and the tool touches', () => {
-  const { surface, chip, tool, y } = sectionGeometry({ ...section, chosen: 0 }, 720, 420);
+  const { surface, chip, tool } = sectionAt(layout, 0);
   expect(chip).toBeNull();
-  points(surface).forEach(([, down]) => expect(down).toBeCloseTo(y(0), 2));
-  expect(Math.max(...points(tool).map(([, down]) => down))).toBeCloseTo(y(0), 2);
+  points(surface).forEach(([, down]) => expect(down).toBeCloseTo(layout.y(0), 2));
+  expect(Math.max(...points(tool).map(([, down]) => down))).toBeCloseTo(layout.y(0), 2);
 });
 
-test('the leading flank and the headstock are to the left: deeper passes move left', () => {
-  const { x } = sectionGeometry(section, 720, 420);
-  expect(x(0.5)).toBeLessThan(x(0));
+test('the headstock is to the left: deeper passes move toward it, or away in the other direction', () => {
+  expect(layout.x(0.5)).toBeLessThan(layout.x(0));
+  const away = sectionLayout({ ...section, groove: { ...section.groove, fed: -1 } }, 720, 420);
+  expect(away.x(sectionAt(away, 4).tip.x)).toBeGreaterThan(away.x(sectionAt(away, 1).tip.x));
+});
+
+test('a radius is drawn as the arc that it is, bulging into the work on either side', () => {
+  const groove = { ...section.groove, tip: { kind: 'radius', radius: 0.28 } as const };
+  for (const side of ['external', 'internal'] as const) {
+    const round = sectionLayout({ ...section, side, groove }, 720, 420);
+    const { surface, tip } = sectionAt(round, 4);
+    const radius = (0.28 * round.pixelsPerUnit).toFixed(3);
+    expect(surface).toContain(`A${Number(radius)} ${Number(radius)} 0 0 ${side === 'external' ? 1 : 0} `);
+    // The arc's ends lie r (1 - sin 30) over its deepest point.
+    const ends = points(surface).map(([, down]) => Math.abs(down - round.y(tip.y - 0.14)));
+    expect(Math.min(...ends)).toBeLessThan(0.01);
+  }
 });
 
 test.each([
@@ -54,11 +77,12 @@ test.each([
 });
 
 test('inside, the work lies above the tool and diameters grow upward', () => {
-  const { y, yOf, work, surface, tool } = sectionGeometry({ ...section, side: 'internal' }, 720, 420);
-  expect(y(1)).toBeLessThan(y(0));
-  expect(yOf(18)).toBeCloseTo(y(1), 9);
+  const inside = sectionLayout({ ...section, side: 'internal' }, 720, 420);
+  const { work, surface, tool } = sectionAt(inside, 4);
+  expect(inside.y(1)).toBeLessThan(inside.y(0));
+  expect(inside.yOf(18)).toBeCloseTo(inside.y(1), 9);
   const highest = Math.min(...points(surface).map(([, down]) => down));
-  expect(highest).toBeCloseTo(y(1.4 * Math.cos((29.5 * Math.PI) / 180)), 1);
-  expect(Math.min(...points(work).map(([, down]) => down))).toBe(0);
-  expect(Math.max(...points(tool).map(([, down]) => down))).toBeGreaterThan(y(0));
+  expect(highest).toBeCloseTo(inside.y(1.4 * Math.cos((29.5 * Math.PI) / 180)), 2);
+  expect(Math.min(...points(work.replace('Z', '')).map(([, down]) => down))).toBe(0);
+  expect(Math.max(...points(tool).map(([, down]) => down))).toBeGreaterThan(inside.y(0));
 });

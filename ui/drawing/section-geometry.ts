@@ -1,9 +1,9 @@
-import { line } from 'd3-shape';
 import { scaleLinear } from 'd3-scale';
-import { grooveProfile, tipAt, tipOutline, type GrooveCase } from '@/core/groove';
+import { depthOf, moveProfile, type Pose, type Profile } from '@/core/geometry';
+import { grounds, tipAt, toolEdge, type Feed, type GrooveCase } from '@/core/groove';
 import type { Side } from '@/core/thread';
-import { tipHalfWidth } from '@/core/tool';
-import { radians, type LengthUnit } from '@/core/units';
+import type { LengthUnit } from '@/core/units';
+import { profilePath, reversedPath, type Placing } from './profile-path';
 
 /** What the section shows. Lengths in one unit. */
 export interface SectionCase {
@@ -11,112 +11,111 @@ export interface SectionCase {
   /** External work lies below the tool, internal above it. */
   side: Side;
   workDiameter: number;
-  /** Compound readings after each pass. */
-  readings: readonly number[];
-  /** Passes cut so far, 0 before the first. */
-  chosen: number;
+  /** The cuts, in their order. */
+  feeds: readonly Feed[];
 }
 
-export interface SectionGeometry {
-  /** Pixels for one unit of length; the same in both directions: the drawing is true to scale. */
-  pixelsPerUnit: number;
+/** All of a section that does not change while the passes are stepped through. */
+export interface SectionLayout extends Placing {
+  section: SectionCase;
+  width: number;
+  height: number;
   surfaceY: number;
-  x: (axial: number) => number;
-  y: (depth: number) => number;
   /** Level of a diameter. */
   yOf: (diameter: number) => number;
+  /** The ground after each cut, over the frame; the first is the untouched surface. */
+  grounds: Profile[];
+  /** The same over the middle groove, and its outlines as paths, one after each cut. */
+  middle: Profile[];
+  outlines: string[];
+  deepest: Pose;
+}
+
+/** What a section shows after a number of cuts, as paths. */
+export interface SectionView {
   work: string;
   surface: string;
   chip: string | null;
-  /** Outline of the groove after each pass, in the middle groove only. */
-  outlines: string[];
   tool: string;
-  tip: { axial: number; depth: number };
+  tip: Pose;
 }
 
-const STEP_PX = 1.5;
 /** Room in pitches: across the frame, for the tool over the surface, and beyond the root for dimensions. */
 const PITCHES_ACROSS = 2.9;
 const TOOL_PITCHES = 0.87;
 const ROOT_PITCHES = 0.45;
 
-/** Lays the section out in a frame: the axis of the work is below, leading flank and headstock to the left. */
-export function sectionGeometry(
-  { groove, side, workDiameter, readings, chosen }: SectionCase,
-  width: number,
-  height: number,
-): SectionGeometry {
+/** Lays the section out in a frame: the axis of the work is below, the headstock to the left. */
+export function sectionLayout(section: SectionCase, width: number, height: number): SectionLayout {
+  const { groove, side, workDiameter, feeds } = section;
   const { pitch } = groove;
-  const deepest = tipAt(groove, Math.max(0, ...readings));
+  const deepest = feeds
+    .map((feed) => tipAt(groove, { ...feed, start: 0 }))
+    .reduce<Pose>((most, pose) => (pose.y > most.y ? pose : most), { x: 0, y: 0, start: 0 });
   const pixelsPerUnit = Math.min(
     width / (PITCHES_ACROSS * pitch),
-    height / (deepest.depth + (TOOL_PITCHES + ROOT_PITCHES) * pitch),
+    height / (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch),
   );
   const inward = side === 'external' ? 1 : -1;
   // Tool, groove and what lies beyond the root as one block in the middle of the frame.
-  const spare = height - (deepest.depth + (TOOL_PITCHES + ROOT_PITCHES) * pitch) * pixelsPerUnit;
+  const spare = height - (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch) * pixelsPerUnit;
   const fromToolSide = spare / 2 + TOOL_PITCHES * pitch * pixelsPerUnit;
   const surfaceY = side === 'external' ? fromToolSide : height - fromToolSide;
-  const x = scaleLinear([-deepest.axial / 2, 1 - deepest.axial / 2], [width / 2, width / 2 - pixelsPerUnit]);
+  const x = scaleLinear([-deepest.x / 2, 1 - deepest.x / 2], [width / 2, width / 2 - pixelsPerUnit]);
   const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
-  const draw = line<[number, number]>();
-
-  const trace = (profile: (axial: number) => number, fromPx: number, toPx: number): [number, number][] => {
-    const count = Math.max(2, Math.ceil((toPx - fromPx) / STEP_PX));
-    return Array.from({ length: count + 1 }, (_, index) => {
-      const px = fromPx + ((toPx - fromPx) * index) / count;
-      return [px, y(profile(x.invert(px)))];
-    });
-  };
-
-  const now = grooveProfile(groove, readings.slice(0, chosen));
-  const before = grooveProfile(groove, readings.slice(0, Math.max(0, chosen - 1)));
-  const surface = trace(now, 0, width);
-  const tip = chosen === 0 ? { axial: 0, depth: 0 } : tipAt(groove, readings[chosen - 1] ?? 0);
-
-  const middle = [x(deepest.axial + pitch / 2), x(deepest.axial - pitch / 2)] as const;
-  const far = side === 'external' ? height : 0;
-  const outlines = readings.map(
-    (_, index) => draw(trace(grooveProfile(groove, readings.slice(0, index + 1)), ...middle)) ?? '',
-  );
-
+  const placing: Placing = { x, y, pixelsPerUnit };
+  const middle = grounds(groove, feeds, { from: deepest.x - pitch / 2, to: deepest.x + pitch / 2 });
   return {
-    pixelsPerUnit,
+    ...placing,
+    section,
+    width,
+    height,
     surfaceY,
-    x,
-    y,
-    yOf: (diameter) => y((inward * (workDiameter - diameter)) / 2),
-    work: draw([...surface, [width, far], [0, far]]) ?? '',
-    surface: draw(surface) ?? '',
+    yOf: (diameter) => y(depthOf(side, workDiameter, diameter)),
+    grounds: grounds(groove, feeds, { from: x.invert(width), to: x.invert(0) }),
+    middle,
+    outlines: middle.slice(1).map((ground) => profilePath(ground, placing)),
+    deepest,
+  };
+}
+
+/** The section after a number of cuts; quick, so that the slider can be dragged. */
+export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
+  const { section, width, height, grounds: all, middle } = layout;
+  const { groove, side, feeds } = section;
+  const far = side === 'external' ? height : 0;
+  const now = all[chosen] ?? all[0] ?? [];
+  const surface = profilePath(now, layout);
+  const cut = feeds[chosen - 1];
+  const tip = cut === undefined ? { x: 0, y: 0, start: 0 } : tipAt(groove, cut);
+  const [before, after] = [middle[chosen - 1], middle[chosen]];
+  return {
+    work: `${surface}L0 ${far}L${width} ${far}Z`,
+    surface,
     chip:
-      chosen === 0 ? null : (draw([...trace(now, ...middle), ...trace(before, ...middle).reverse()]) ?? null),
-    outlines,
-    tool: draw(toolOutline(groove, tip, deepest.depth, x, y)) ?? '',
+      before === undefined || after === undefined
+        ? null
+        : `${profilePath(after, layout)}${reversedPath(before, layout)}Z`,
+    tool: toolPath(layout, tip),
     tip,
   };
 }
 
-type Scale = (value: number) => number;
+/** How far over the surface the tool's flanks are drawn, and its shank beyond, in pitches. */
+const FLANK_PITCHES = 0.17;
+const SHANK_PITCHES = 1.2;
 
-function toolOutline(
-  groove: GrooveCase,
-  tip: { axial: number; depth: number },
-  deepest: number,
-  x: Scale,
-  y: Scale,
-): [number, number][] {
-  const { pitch } = groove;
-  const outline = tipOutline(groove.tip, groove.flankAngleDeg);
-  const shoulder =
-    tipHalfWidth(groove.tip, groove.flankAngleDeg) +
-    (deepest + 0.17 * pitch) * Math.tan(radians(groove.flankAngleDeg));
-  const steps = 60;
-  const edge = Array.from({ length: steps + 1 }, (_, index): [number, number] => {
-    const axial = -shoulder + (2 * shoulder * index) / steps;
-    return [x(tip.axial + axial), y(outline(tip.depth, axial))];
-  });
-  const top = y(tip.depth - deepest - 1.2 * pitch);
-  return [[x(tip.axial - shoulder), top], ...edge, [x(tip.axial + shoulder), top]];
+function toolPath(layout: SectionLayout, tip: Pose): string {
+  const { section, deepest, x, y } = layout;
+  const { groove } = section;
+  const edge = moveProfile(
+    toolEdge(groove.tip, groove.flankAngleDeg, deepest.y + FLANK_PITCHES * groove.pitch),
+    tip.x,
+    tip.y,
+  );
+  const top = y(tip.y - deepest.y - SHANK_PITCHES * groove.pitch);
+  const [left, right] = [x(edge.at(-1)?.x1 ?? 0), x(edge[0]?.x0 ?? 0)];
+  return `M${right} ${top}${profilePath(edge, layout, 'L')}L${left} ${top}`;
 }
 
 /** A round length for the scale bar, about a seventh of the frame wide. */

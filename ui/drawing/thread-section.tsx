@@ -1,12 +1,18 @@
 'use client';
 
 import { useId, useMemo } from 'react';
-import type { GrooveCase } from '@/core/groove';
+import { crestFlat, type Feed, type GrooveCase } from '@/core/groove';
 import type { Side } from '@/core/thread';
 import { radians, type LengthUnit } from '@/core/units';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { useShowLength } from '../units/display-unit';
-import { scaleBarFor, sectionGeometry, type SectionGeometry } from './section-geometry';
+import {
+  scaleBarFor,
+  sectionAt,
+  sectionLayout,
+  type SectionLayout,
+  type SectionView,
+} from './section-geometry';
 import { useSize } from './use-size';
 
 export interface ThreadSectionProps {
@@ -16,7 +22,7 @@ export interface ThreadSectionProps {
   workDiameter: number;
   pitchDiameter: { min: number; max: number; target: number };
   rootDiameter: number;
-  readings: readonly number[];
+  feeds: readonly Feed[];
   chosen: number;
   pitchText: string;
 }
@@ -33,17 +39,19 @@ export function ThreadSection(props: ThreadSectionProps) {
 
 /** The drawing itself, for a known size. */
 export function SectionDrawing(props: ThreadSectionProps & { width: number; height: number }) {
-  const { groove, side, unit, workDiameter, pitchDiameter, rootDiameter, readings, chosen, width, height } =
+  const { groove, side, unit, workDiameter, pitchDiameter, rootDiameter, feeds, chosen, width, height } =
     props;
   const show = useShowLength();
   const hatchId = useId();
-  const geometry = useMemo(
-    () => sectionGeometry({ groove, side, workDiameter, readings, chosen }, width, height),
-    [groove, side, workDiameter, readings, chosen, width, height],
+  const layout = useMemo(
+    () => sectionLayout({ groove, side, workDiameter, feeds }, width, height),
+    [groove, side, workDiameter, feeds, width, height],
   );
-  const { yOf, y } = geometry;
+  const view = useMemo(() => sectionAt(layout, chosen), [layout, chosen]);
+  const flat = useMemo(() => crestFlat(groove, feeds.slice(0, chosen)), [groove, feeds, chosen]);
+  const { yOf, y } = layout;
   const figures = (value: number) => show.figures(value, unit);
-  const depth = geometry.tip.depth;
+  const depth = view.tip.y;
   const external = side === 'external';
   const work = external ? 'blank' : 'bore';
   const bandTop = yOf(pitchDiameter.max);
@@ -51,9 +59,9 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
   return (
     <DrawingFrame
       title="Section of work and tool"
-      description={`After pass ${chosen} the groove is ${figures(depth)} ${show.unitOf(unit)} deep. ${external ? 'Blank' : 'Bore'} ${figures(workDiameter)}, target pitch diameter ${figures(pitchDiameter.target)}, root ${figures(rootDiameter)}.`}
+      description={`After pass ${chosen} the groove is ${figures(depth)} ${show.unitOf(unit)} deep and the flat on the crest ${figures(flat)} wide. ${external ? 'Blank' : 'Bore'} ${figures(workDiameter)}, target pitch diameter ${figures(pitchDiameter.target)}, root ${figures(rootDiameter)}.`}
       viewBox={{ width, height }}
-      scale={scaleBarFor(geometry.pixelsPerUnit, width, unit)}
+      scale={scaleBarFor(layout.pixelsPerUnit, width, unit)}
       scaleAt={{ x: 14, y: height - 12 }}
     >
       <defs>
@@ -67,8 +75,8 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
           <path d="M0 0 V9" stroke="var(--color-dye-soft)" strokeWidth="2" />
         </pattern>
       </defs>
-      <path d={geometry.work} fill="var(--color-dye)" />
-      <path d={geometry.work} fill={`url(#${hatchId})`} />
+      <path d={view.work} fill="var(--color-dye)" />
+      <path d={view.work} fill={`url(#${hatchId})`} />
       <rect
         x="0"
         y={bandTop}
@@ -77,9 +85,9 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
         fill="var(--color-brass-bright)"
         opacity="0.22"
       />
-      {geometry.chip !== null && <path d={geometry.chip} fill="var(--color-brass-bright)" data-part="chip" />}
+      {view.chip !== null && <path d={view.chip} fill="var(--color-brass-bright)" data-part="chip" />}
       <g fill="none" strokeWidth="1">
-        {geometry.outlines.map((outline, index) => (
+        {layout.outlines.map((outline, index) => (
           <path
             key={index}
             d={outline}
@@ -90,21 +98,21 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
         ))}
       </g>
       <path
-        d={geometry.surface}
+        d={view.surface}
         fill="none"
         stroke="var(--color-scribe)"
         strokeWidth="2.25"
         data-part="surface"
       />
       <path
-        d={geometry.tool}
+        d={view.tool}
         fill="var(--color-paper-sunk)"
         fillOpacity="0.3"
         stroke="var(--color-paper-sunk)"
         strokeWidth="1.5"
         data-part="tool"
       />
-      <Infeed geometry={geometry} groove={groove} />
+      <Infeed layout={layout} view={view} groove={groove} />
       <Level
         at={yOf(pitchDiameter.target)}
         width={width}
@@ -127,7 +135,8 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
       />
       {depth > 0 && <Depth from={y(0)} to={y(depth)} x={34} text={`h ${figures(depth)}`} />}
       <Pitch
-        geometry={geometry}
+        layout={layout}
+        view={view}
         pitch={groove.pitch}
         root={yOf(rootDiameter)}
         at={external ? Math.min(yOf(rootDiameter) + 44, height - 20) : Math.max(yOf(rootDiameter) - 44, 26)}
@@ -135,6 +144,16 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
       />
       <text x={14} y={height - 42} fontSize="13" fill="var(--color-scribe-dim)">
         ← headstock
+      </text>
+      <text
+        x={width - 10}
+        y={external ? height - 14 : 24}
+        textAnchor="end"
+        fontSize="13"
+        className="figures"
+        fill="var(--color-scribe-dim)"
+      >
+        {flat > 0 ? `crest flat ${figures(flat)}` : 'crest comes to a point'}
       </text>
     </DrawingFrame>
   );
@@ -200,21 +219,23 @@ function Depth({ from, to, x, text }: { from: number; to: number; x: number; tex
 }
 
 function Pitch({
-  geometry,
+  layout,
+  view,
   pitch,
   root,
   at,
   text,
 }: {
-  geometry: SectionGeometry;
+  layout: SectionLayout;
+  view: SectionView;
   pitch: number;
   /** Levels of the root and of the dimension line. */
   root: number;
   at: number;
   text: string;
 }) {
-  const from = geometry.x(geometry.tip.axial);
-  const to = geometry.x(geometry.tip.axial - pitch);
+  const from = layout.x(view.tip.x);
+  const to = layout.x(view.tip.x - pitch);
   const beyond = at > root ? at + 6 : at - 6;
   return (
     <g stroke="var(--color-scribe)" fill="none" strokeWidth="1">
@@ -240,20 +261,20 @@ function Pitch({
 }
 
 /** The way of the compound, with its angle from the cross-slide axis, on the tool. */
-function Infeed({ geometry, groove }: { geometry: SectionGeometry; groove: GrooveCase }) {
+function Infeed({ layout, view, groove }: { layout: SectionLayout; view: SectionView; groove: GrooveCase }) {
   const angle = radians(groove.compoundAngleDeg);
-  const length = 0.62 * groove.pitch * geometry.pixelsPerUnit;
-  const x = geometry.x(geometry.tip.axial);
+  const length = 0.62 * groove.pitch * layout.pixelsPerUnit;
+  const x = layout.x(view.tip.x);
   // Away from the work: up outside, down inside.
-  const away = geometry.y(0) < geometry.y(1) ? -1 : 1;
-  const end = geometry.y(geometry.tip.depth) + away * 0.2 * groove.pitch * geometry.pixelsPerUnit;
-  const start = { x: x + length * Math.sin(angle), y: end + away * length * Math.cos(angle) };
+  const away = layout.y(0) < layout.y(1) ? -1 : 1;
+  const end = layout.y(view.tip.y) + away * 0.2 * groove.pitch * layout.pixelsPerUnit;
+  const start = { x: x + groove.fed * length * Math.sin(angle), y: end + away * length * Math.cos(angle) };
   return (
     <g stroke="var(--color-scribe)" fill="none" strokeWidth="1.5">
       <path d={`M${x} ${end} V${end + away * length}`} strokeWidth="0.75" strokeDasharray="3 3" />
       <path d={`M${start.x} ${start.y} L${x} ${end}`} />
       <path
-        d={`M${x + 9 * Math.sin(angle + 0.45)} ${end + away * 9 * Math.cos(angle + 0.45)} L${x} ${end} L${x + 9 * Math.sin(angle - 0.45)} ${end + away * 9 * Math.cos(angle - 0.45)}`}
+        d={`M${x + 9 * Math.sin(groove.fed * angle + 0.45)} ${end + away * 9 * Math.cos(groove.fed * angle + 0.45)} L${x} ${end} L${x + 9 * Math.sin(groove.fed * angle - 0.45)} ${end + away * 9 * Math.cos(groove.fed * angle - 0.45)}`}
       />
       <text
         x={x - 5}

@@ -2,7 +2,7 @@
 
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useState, type ReactNode } from 'react';
-import { ATTEMPT_STATES } from '@/core/attempt';
+import { ATTEMPT_STATES } from '@/core/record';
 import type { Why } from '@/core/explain/why';
 import { SectionDrawing } from '../drawing/thread-section';
 import { Button } from './button';
@@ -63,6 +63,8 @@ const COLUMNS = [
 ];
 
 /** The parts of which every view is built. */
+const FEEDS = [0.002, 0.012, 0.019, 0.025, 0.032, 0.046].map((reading) => ({ reading, start: 0 }));
+
 export function KitPage() {
   const say = useToast();
   const [choice, setChoice] = useState('flat');
@@ -178,9 +180,9 @@ export function KitPage() {
             </p>
             <p className="flex flex-wrap gap-4">
               {ATTEMPT_STATES.map((state) => (
-                <StateMark key={state} state={state} total={state === 'marked' ? 92 : null} />
+                <StateMark key={state} state={state} total={state === 'marked' ? 92 : null} passed />
               ))}
-              <StateMark state="marked" total={38} />
+              <StateMark state="marked" total={38} passed={false} />
             </p>
           </div>
         </div>
@@ -192,6 +194,8 @@ export function KitPage() {
             height={288}
             groove={{
               pitch: 0.0625,
+              starts: 1,
+              fed: 1,
               tip: { kind: 'flat', flat: 0.0078 },
               flankAngleDeg: 30,
               compoundAngleDeg: 29.5,
@@ -201,7 +205,7 @@ export function KitPage() {
             workDiameter={0.744}
             pitchDiameter={{ min: 0.7029, max: 0.7079, target: 0.7054 }}
             rootDiameter={0.6648}
-            readings={[0.002, 0.012, 0.019, 0.025, 0.032, 0.046]}
+            feeds={FEEDS}
             chosen={pass}
             pitchText="P 0.0625"
           />

@@ -53,7 +53,7 @@ test('states are told by words, not by colour alone', () => {
   render(
     <>
       <StateMark state="waiting" />
-      <StateMark state="marked" total={38} />
+      <StateMark state="marked" total={38} passed={false} />
       <StandingMark standing="bad" />
     </>,
   );
@@ -63,9 +63,9 @@ test('states are told by words, not by colour alone', () => {
 });
 
 test('good and bad marks differ in shape', () => {
-  const shape = (total: number) =>
-    render(<StateMark state="marked" total={total} />).container.querySelector('svg')?.innerHTML;
-  expect(shape(50)).not.toBe(shape(49.5));
+  const shape = (passed: boolean) =>
+    render(<StateMark state="marked" total={50} passed={passed} />).container.querySelector('svg')?.innerHTML;
+  expect(shape(true)).not.toBe(shape(false));
 });
 
 test('the ribbon says which pass is shown, and its slider answers the arrow keys', () => {

@@ -1,4 +1,4 @@
-import type { AttemptState } from '@/core/attempt';
+import type { AttemptState } from '@/core/record';
 
 /** How a stage or step stands. */
 export type Standing = 'open' | 'good' | 'attend' | 'bad' | 'done';
@@ -76,13 +76,16 @@ export const STATE_WORDS: Record<AttemptState, string> = {
 export function StateMark({
   state,
   total = null,
+  passed = null,
   compact = false,
 }: {
   state: AttemptState;
   total?: number | null;
+  /** Whether the points reach the pass mark of the scheme. */
+  passed?: boolean | null;
   compact?: boolean;
 }) {
-  const good = total !== null && total >= 50;
+  const good = passed === true;
   const words = state === 'marked' && total !== null ? `Marked ${total}` : STATE_WORDS[state];
   return (
     <span className="inline-flex items-center gap-1.5 whitespace-nowrap">

@@ -1,30 +1,32 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { confirmMark, proposeMark } from '@/core/marking';
-import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '@/core/test/record';
+import { goodSteps, measuredAt, plannedCuts, recordOf, SCHEME, sheetOf } from '@/core/test/record';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { MarkView, type MarkViewProps } from './mark-view';
 
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
 completeBrowser();
 
-const derived = planFor({});
-const [scratch, ...others] = plannedCuts(derived);
-const steps = goodSteps(derived);
+const sheet = sheetOf();
+const [scratch, ...others] = plannedCuts(sheet);
+const steps = goodSteps(sheet);
 const contents = [
   ...steps.slice(0, -1),
   ...(scratch === undefined ? [] : [scratch]),
   ...steps.slice(-1),
   ...others,
-  measuredAt(derived, derived.overWires.target, 'final'),
+  measuredAt(sheet, sheet.wires.overWires.target, 'final'),
 ];
 const entries = recordOf(contents);
 const props: MarkViewProps = {
-  attemptId: 5,
-  plan: derived.plan,
+  id: 5,
+  title: 'Clamp screw',
+  sheet,
+  scheme: SCHEME,
   student: 'Student',
   tryNumber: 1,
   entries,
-  mark: null,
+  decisions: [],
   who: { name: 'Instructor', role: 'instructor' },
 };
 const total = () => screen.getByTestId('total').textContent;
@@ -53,6 +55,7 @@ test('confirming sends the overrides and how many entries were seen', async () =
       capReason: '',
       comment: '',
       entriesSeen: entries.length,
+      supersedes: null,
     },
   });
 });
@@ -86,12 +89,12 @@ test('a confirmed mark has no fields, and shows who confirmed it and why it diff
     capReason: '',
     comment: 'Clean work.',
   };
-  const confirmed = confirmMark(proposeMark(derived, entries), form);
+  const confirmed = confirmMark(proposeMark(sheet, SCHEME, entries), SCHEME, form);
   if (!confirmed.ok) throw new Error('should be good');
   render(
     <MarkView
       {...props}
-      mark={{ mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }}
+      decisions={[{ number: 1, mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }]}
     />,
   );
   expect(total()).toBe('94 / 100');
@@ -99,4 +102,47 @@ test('a confirmed mark has no fields, and shows who confirmed it and why it diff
   expect(screen.getByText('Clean work.')).not.toBeNull();
   expect(screen.getByText('rushed')).not.toBeNull();
   expect(screen.getByText(/Confirmed by Instructor/)).not.toBeNull();
+});
+
+test('a decided mark is decided anew beside the old one, and names the one that it supersedes', async () => {
+  const confirmed = confirmMark(proposeMark(sheet, SCHEME, entries), SCHEME, {
+    lines: [],
+    capReason: '',
+    comment: '',
+  });
+  if (!confirmed.ok) throw new Error('should be good');
+  const sent = answerFetch(201, {});
+  render(
+    <MarkView
+      {...props}
+      decisions={[{ number: 1, mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }]}
+    />,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'Decide anew' }));
+  expect(screen.getByText(/Decision 1 \(100 points\) stays beside this one/)).not.toBeNull();
+  fireEvent.change(screen.getByLabelText('Comment for the student'), {
+    target: { value: 'Measured again.' },
+  });
+  fireEvent.click(screen.getByRole('button', { name: 'Confirm the mark' }));
+  fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Confirm' }));
+  await waitFor(() => expect(sent[0]?.body).toMatchObject({ supersedes: 1, comment: 'Measured again.' }));
+});
+
+test('a student sees what was decided, and neither proposal nor a way to decide', () => {
+  const confirmed = confirmMark(proposeMark(sheet, SCHEME, entries), SCHEME, {
+    lines: [],
+    capReason: '',
+    comment: '',
+  });
+  if (!confirmed.ok) throw new Error('should be good');
+  render(
+    <MarkView
+      {...props}
+      scheme={null}
+      who={{ name: 'One', role: 'student' }}
+      decisions={[{ number: 1, mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }]}
+    />,
+  );
+  expect(total()).toBe('100 / 100');
+  expect(screen.queryByRole('button', { name: 'Decide anew' })).toBeNull();
 });

@@ -1,17 +1,10 @@
 'use client';
 
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { Fragment, useMemo, useState } from 'react';
-import type { Entry } from '@/core/attempt';
-import {
-  MARK_SECTIONS,
-  proposeMark,
-  type ConfirmedMark,
-  type MarkLine,
-  type MarkSection,
-} from '@/core/marking';
-import { derivePlan, type Plan } from '@/core/plan';
+import { proposeMark, type Mark, type MarkLine, type MarkProposal, type Scheme } from '@/core/marking';
+import type { Entry, Role } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';
@@ -23,36 +16,67 @@ import { RecordList } from '../recording/record-list';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
 import { send } from '../shell/send';
+import { ShopTime } from '../shell/shop-time';
 import { useRefresh } from '../shell/use-refresh';
 
-export interface MarkViewProps {
-  attemptId: number;
-  plan: Plan;
-  student: string;
-  tryNumber: number;
-  entries: Entry[];
-  mark: { mark: ConfirmedMark; by: string; at: string } | null;
-  who: { name: string; role: 'instructor' | 'student' };
+/** A decision on the mark as the page shows it. */
+export interface Decision {
+  number: number;
+  mark: Mark;
+  by: string;
+  at: string;
 }
 
-const SECTION_WORDS: Record<MarkSection, string> = { 'set-up': 'Set-up', passes: 'Passes', result: 'Result' };
+export interface MarkViewProps {
+  id: number;
+  title: string;
+  student: string;
+  tryNumber: number;
+  sheet: Sheet | null;
+  /** Only the instructor's page has it. */
+  scheme: Scheme | null;
+  entries: Entry[];
+  /** First to last: the last one stands. */
+  decisions: readonly Decision[];
+  who: { name: string; role: Role };
+}
 
 type Override = { points: string; reason: string };
 
 /** The proposed mark line by line, each with its reason and evidence; the instructor confirms or overrides. */
 export function MarkView(props: MarkViewProps) {
   return (
-    <KeptUnder name={`mark-${props.attemptId}`}>
+    <KeptUnder name={`mark-${props.id}`}>
       <MarkSheet {...props} />
     </KeptUnder>
   );
 }
 
-function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: MarkViewProps) {
+const NOTHING: MarkProposal = { sections: [], lines: [], cap: null, total: 0, blocked: null };
+
+function MarkSheet({
+  id: attemptId,
+  title,
+  student,
+  tryNumber,
+  sheet,
+  scheme,
+  entries,
+  decisions,
+  who,
+}: MarkViewProps) {
   const refresh = useRefresh();
   const say = useToast();
-  const derived = useMemo(() => derivePlan(plan), [plan]);
-  const proposal = useMemo(() => proposeMark(derived, entries), [derived, entries]);
+  const standing = decisions.at(-1) ?? null;
+  const [anew, setAnew] = useState(false);
+  /** The decision that is shown; null while one is being made. */
+  const decided = anew ? null : standing;
+  const mark = decided;
+  const proposal = useMemo(
+    () => (sheet === null || scheme === null ? NOTHING : proposeMark(sheet, scheme, entries)),
+    [sheet, scheme, entries],
+  );
+  const sections = mark?.mark.sections ?? proposal.sections;
   const [overrides, setOverrides] = useKept<Record<string, Override>>('overrides', {});
   const [comment, setComment] = useKept('comment', '');
   const [capReason, setCapReason] = useKept('cap', '');
@@ -82,6 +106,7 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
       capReason,
       comment,
       entriesSeen: entries.length,
+      supersedes: standing?.number ?? null,
     });
     setAsking(false);
     if (!sent.ok) {
@@ -93,12 +118,13 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
     setOverrides({});
     setComment('');
     setCapReason('');
+    setAnew(false);
     await refresh();
   }
 
   return (
     <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_minmax(0,1fr)]">
-      <Header who={who} title={`Mark: ${plan.title}, ${student}`}>
+      <Header who={who} title={`Mark: ${title}, ${student}`}>
         <span className="text-sm text-ink-soft tablet:hidden">try {tryNumber}</span>
       </Header>
       <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_22rem] border-t border-rule tablet:grid-cols-[minmax(0,1fr)_18rem]">
@@ -118,17 +144,17 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
               { title: final ? 'Awarded' : 'Yours', className: 'w-56 px-2' },
             ]}
           >
-            {MARK_SECTIONS.map((section) => {
-              const own = lines.filter((line) => line.section === section);
+            {sections.map((section) => {
+              const own = lines.filter((line) => line.section === section.id);
               return (
-                <Fragment key={section}>
+                <Fragment key={section.id}>
                   <tr className="bg-dye text-scribe">
                     <th
                       scope="colgroup"
                       colSpan={2}
                       className="px-3 py-1 text-left font-head text-lg font-semibold"
                     >
-                      {SECTION_WORDS[section]}
+                      {section.title}
                     </th>
                     <td className="figures px-2 text-right whitespace-nowrap">
                       {own.reduce((all, line) => all + line.proposed, 0)} /{' '}
@@ -140,11 +166,7 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
                     <tr key={line.id} data-line={line.id} className="border-b border-rule align-top">
                       <th scope="row" className="px-3 py-1.5 text-left font-medium">
                         <span className="flex gap-2">
-                          <StandingMark
-                            standing={
-                              line.proposed >= line.max ? 'good' : line.proposed > 0 ? 'attend' : 'bad'
-                            }
-                          />
+                          <StandingMark standing={standingOfLine(line)} />
                           {line.title}
                         </span>
                       </th>
@@ -161,7 +183,7 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
                         )}
                       </td>
                       <td className="figures px-2 py-1.5 text-right whitespace-nowrap">
-                        {line.proposed} / {line.max}
+                        {line.seen ? `${line.proposed} / ${line.max}` : 'not seen'}
                       </td>
                       <td className="px-2 py-1">
                         {mark === null ? (
@@ -209,8 +231,20 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
                   onChange={(event) => setComment(event.target.value)}
                 />
                 {problem !== null && <Message tone="error">{problem}</Message>}
+                {problems.comment !== undefined && <Message tone="error">{problems.comment}</Message>}
+                {proposal.blocked !== null && <Message tone="warning">{proposal.blocked}</Message>}
+                {standing !== null && (
+                  <Message tone="note">
+                    {`Decision ${standing.number} (${standing.mark.total} points) stays beside this one. Say in the comment why it is decided anew.`}
+                  </Message>
+                )}
                 <div className="flex gap-2">
-                  <Button tone="main" className="min-h-12 flex-1" onClick={() => setAsking(true)}>
+                  <Button
+                    tone="main"
+                    className="min-h-12 flex-1"
+                    disabled={proposal.blocked !== null || sheet === null}
+                    onClick={() => setAsking(true)}
+                  >
                     Confirm the mark
                   </Button>
                   <Link href={`/attempts/${attemptId}`} className={buttonClass('plain', 'desk', 'min-h-12')}>
@@ -229,15 +263,23 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
                   </blockquote>
                 )}
                 <p className="text-sm text-ink-soft">
-                  Confirmed by {mark.by},{' '}
-                  <time dateTime={mark.at} suppressHydrationWarning>
-                    {format(new Date(mark.at), 'd MMM yyyy, HH:mm')}
-                  </time>
-                  . Final.
+                  Confirmed by {mark.by}, <ShopTime at={mark.at} pattern="d MMM yyyy, HH:mm" />. Final.
                 </p>
-                <Link href={`/attempts/${attemptId}`} className={buttonClass('plain')}>
-                  See the work
-                </Link>
+                {decisions.length > 1 && (
+                  <ul className="text-sm text-ink-soft" aria-label="Earlier decisions">
+                    {decisions.slice(0, -1).map((each) => (
+                      <li key={each.number}>
+                        Before: {each.mark.total} points by {each.by}, <ShopTime at={each.at} />
+                      </li>
+                    ))}
+                  </ul>
+                )}
+                <div className="flex gap-2">
+                  <Link href={`/attempts/${attemptId}`} className={buttonClass('plain')}>
+                    See the work
+                  </Link>
+                  {who.role === 'instructor' && <Button onClick={() => setAnew(true)}>Decide anew</Button>}
+                </div>
               </>
             )}
           </div>
@@ -247,7 +289,7 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
             tabIndex={0}
             className="min-h-0 flex-1 overflow-y-auto border-t border-rule bg-paper"
           >
-            <RecordList derived={derived} entries={entries} marked={evidence} />
+            <RecordList sheet={sheet} entries={entries} marked={evidence} />
           </div>
         </aside>
       </main>
@@ -266,6 +308,11 @@ function MarkSheet({ attemptId, plan, student, tryNumber, entries, mark, who }: 
       </Dialog>
     </div>
   );
+}
+
+function standingOfLine(line: MarkLine): 'good' | 'attend' | 'bad' | 'open' {
+  if (!line.seen) return 'open';
+  return line.proposed >= line.max ? 'good' : line.proposed > 0 ? 'attend' : 'bad';
 }
 
 function Override({
@@ -305,7 +352,7 @@ function Override({
   );
 }
 
-function Awarded({ line }: { line: ConfirmedMark['lines'][number] | undefined }) {
+function Awarded({ line }: { line: Mark['lines'][number] | undefined }) {
   if (line === undefined) return null;
   return (
     <>

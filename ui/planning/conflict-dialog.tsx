@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { stageOf, type PlanField, type PlanForm } from '@/core/plan';
+import { differingFields, leafOf, stageOf, withLeaf, type PlanForm } from '@/core/plan';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
-import { differingFields, type DraftConflict } from './draft-backup';
+import type { DraftConflict } from './draft-backup';
 import { stageTitle } from './stage-results';
 
 type Side = 'here' | 'there';
@@ -21,9 +21,9 @@ export function ConflictDialog({
   open: boolean;
   onOpenChange: (open: boolean) => void;
 }) {
-  const [sides, setSides] = useState<Partial<Record<PlanField, Side>>>({});
+  const [sides, setSides] = useState<Partial<Record<string, Side>>>({});
   const fields = differingFields(conflict.here, conflict.there);
-  const sideOf = (field: PlanField): Side => sides[field] ?? 'here';
+  const sideOf = (field: string): Side => sides[field] ?? 'here';
 
   function chooseAll(side: Side) {
     setSides(Object.fromEntries(fields.map((field) => [field, side])));
@@ -31,11 +31,9 @@ export function ConflictDialog({
 
   function settle() {
     const there = fields.filter((field) => sideOf(field) === 'there');
-    onSettle({
-      ...conflict.there,
-      ...conflict.here,
-      ...Object.fromEntries(there.map((field) => [field, conflict.there[field]])),
-    });
+    onSettle(
+      there.reduce((form, field) => withLeaf(form, field, leafOf(conflict.there, field)), conflict.here),
+    );
   }
 
   return (
@@ -83,10 +81,12 @@ export function ConflictDialog({
                         name={`version-of-${field}`}
                         className="size-5 accent-dye"
                         checked={sideOf(field) === side}
-                        aria-label={`${wordsOf(field)} ${side}: ${conflict[side][field] || 'empty'}`}
+                        aria-label={`${wordsOf(field)} ${side}: ${leafOf(conflict[side], field) || 'empty'}`}
                         onChange={() => setSides({ ...sides, [field]: side })}
                       />
-                      <span className="figures wrap-anywhere">{conflict[side][field] || <em>empty</em>}</span>
+                      <span className="figures wrap-anywhere">
+                        {leafOf(conflict[side], field) || <em>empty</em>}
+                      </span>
                     </label>
                   </td>
                 ))}
@@ -106,12 +106,14 @@ export function ConflictDialog({
 }
 
 /** Stage and field, once where they are called alike. */
-function placeOf(field: PlanField): string {
+function placeOf(field: string): string {
   const stage = stageTitle(stageOf(field), null);
   return stage.toLowerCase() === wordsOf(field) ? stage : `${stage}: ${wordsOf(field)}`;
 }
 
-/** @example wordsOf('blankDiameter') // 'blank diameter' */
-function wordsOf(field: PlanField): string {
-  return field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+/** @example wordsOf('work.end.width') // 'end width' */
+function wordsOf(field: string): string {
+  const names = field.split('.').filter((name) => !/^\d+$/.test(name));
+  const said = names.length > 1 ? names.slice(1) : names;
+  return said.join(' ').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 }

@@ -1,5 +1,5 @@
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
-import { differingFields, readBackup, reconcile, writeBackup } from './draft-backup';
+import { differingFields, EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
+import { readBackup, reconcile, writeBackup } from './draft-backup';
 
 const typed = (title: string): PlanForm => ({ ...EMPTY_PLAN_FORM, title });
 const stored = { form: typed('There'), draftVersion: 5, draftSaveId: 'save-1' };
@@ -41,7 +41,8 @@ test('a later version of another window is one, with both versions whole', () =>
 });
 
 test('only fields that differ are named', () => {
-  expect(differingFields({ ...typed('A'), thread: 'M16' }, typed('B'))).toEqual(['title', 'thread']);
+  const other = withLeaf(typed('A'), 'thread.designation', 'M16');
+  expect(differingFields(other, typed('B'))).toEqual(['title', 'thread.designation']);
   expect(differingFields(typed('A'), typed('A'))).toEqual([]);
 });
 
@@ -50,6 +51,11 @@ test('a copy of an older release, or a broken one, is read as far as it can be',
   expect(readBackup(7)).toEqual({ draftVersion: 1, form: typed('x'), pending: null });
   window.localStorage.setItem('oyakata-draft-7', JSON.stringify({ draftVersion: 1, form: typed('y') }));
   expect(readBackup(7)?.pending).toBeNull();
+  window.localStorage.setItem(
+    'oyakata-draft-7',
+    JSON.stringify({ draftVersion: 1, form: { thread: 'M16' } }),
+  );
+  expect(readBackup(7)?.form.thread.designation).toBe('M16');
   window.localStorage.setItem('oyakata-draft-7', '{"draft');
   expect(readBackup(7)).toBeNull();
 });

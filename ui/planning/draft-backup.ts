@@ -1,4 +1,4 @@
-import type { PlanForm } from '@/core/plan';
+import { differingFields, formFrom, type PlanForm } from '@/core/plan';
 
 /** A draft as it stands on the server. */
 export interface StoredDraft {
@@ -49,11 +49,6 @@ export function reconcile(backup: DraftBackup | null, stored: StoredDraft): Reco
   };
 }
 
-/** The fields in which two versions differ, in the order of the form. */
-export function differingFields(here: PlanForm, there: PlanForm): (keyof PlanForm)[] {
-  return (Object.keys(there) as (keyof PlanForm)[]).filter((field) => here[field] !== there[field]);
-}
-
 export function sameForm(one: PlanForm, other: PlanForm): boolean {
   return differingFields(one, other).length === 0;
 }
@@ -65,7 +60,9 @@ export function readBackup(exerciseId: number): DraftBackup | null {
     const text = window.localStorage.getItem(keyOf(exerciseId));
     const backup = text === null ? null : (JSON.parse(text) as Partial<DraftBackup>);
     if (backup?.form === undefined || typeof backup.draftVersion !== 'number') return null;
-    return { draftVersion: backup.draftVersion, form: backup.form, pending: backup.pending ?? null };
+    // A page of the release before may have left the flat form of version 1.
+    const pending = backup.pending ? { id: backup.pending.id, form: formFrom(backup.pending.form) } : null;
+    return { draftVersion: backup.draftVersion, form: formFrom(backup.form), pending };
   } catch {
     return null;
   }

@@ -9,12 +9,18 @@ const students = [
   { id: 3, name: 'Three', openAttempt: false },
 ];
 
-function open(onHandOut: (ids: number[]) => Promise<string | null>) {
-  render(
+const lathes = [
+  { id: 7, name: 'Lathe 1' },
+  { id: 8, name: 'Lathe 2' },
+];
+
+function open(onHandOut: (ids: number[], lathes: number[]) => Promise<string | null>, of = lathes) {
+  return render(
     <HandOutDialog
       open
       onOpenChange={jest.fn()}
       students={students}
+      lathes={of}
       nextRevision={2}
       onHandOut={onHandOut}
     />,
@@ -35,7 +41,7 @@ test('a student with an open attempt can not be chosen, and “all” leaves tha
   expect(screen.getByRole<HTMLButtonElement>('checkbox', { name: /Two/ }).disabled).toBe(true);
   fireEvent.click(screen.getByRole('button', { name: 'Choose all' }));
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
-  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1, 3]));
+  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1, 3], [7, 8]));
 });
 
 test('what the server refuses is shown, and the choice stays', async () => {
@@ -44,4 +50,18 @@ test('what the server refuses is shown, and the choice stays', async () => {
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
   expect(await screen.findByText('One still has an open attempt.')).not.toBeNull();
   expect(screen.getByRole('checkbox', { name: 'One' }).getAttribute('aria-checked')).toBe('true');
+});
+
+test('all lathes are allowed until one is taken out; without a lathe nothing is handed out', async () => {
+  const handOut = jest.fn(() => Promise.resolve(null));
+  const { unmount } = open(handOut);
+  fireEvent.click(screen.getByRole('checkbox', { name: 'One' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'Lathe 2' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
+  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1], [7]));
+  unmount();
+  open(handOut, []);
+  fireEvent.click(screen.getByRole('checkbox', { name: 'One' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
+  expect(screen.getAllByText(/The shop has no lathe yet/)).toHaveLength(2);
 });

@@ -13,22 +13,33 @@ export interface HandOutStudent {
   openAttempt: boolean;
 }
 
+/** A lathe of the shop on which the exercise may be made. */
+export interface HandOutLathe {
+  id: number;
+  name: string;
+}
+
 /** Choose students and hand the plan out to them as a frozen revision. */
 export function HandOutDialog({
   open,
   onOpenChange,
   students,
+  lathes,
   nextRevision,
   onHandOut,
 }: {
   open: boolean;
   onOpenChange: (open: boolean) => void;
   students: readonly HandOutStudent[];
+  lathes: readonly HandOutLathe[];
   nextRevision: number;
   /** Returns what was wrong, or null when done. */
-  onHandOut: (studentIds: number[]) => Promise<string | null>;
+  onHandOut: (studentIds: number[], latheIds: number[]) => Promise<string | null>;
 }) {
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
+  /** All are allowed until one is taken out. */
+  const [without, setWithout] = useState<ReadonlySet<number>>(new Set());
+  const allowed = lathes.filter(({ id }) => !without.has(id));
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const free = students.filter((student) => !student.openAttempt);
@@ -42,8 +53,21 @@ export function HandOutDialog({
       setProblem('Choose at least one student.');
       return;
     }
+    if (allowed.length === 0) {
+      setProblem(
+        lathes.length === 0
+          ? 'The shop has no lathe yet: make one under Shop.'
+          : 'Choose at least one lathe.',
+      );
+      return;
+    }
     setBusy(true);
-    setProblem(await onHandOut([...chosen]));
+    setProblem(
+      await onHandOut(
+        [...chosen],
+        allowed.map(({ id }) => id),
+      ),
+    );
     setBusy(false);
   }
 
@@ -52,7 +76,7 @@ export function HandOutDialog({
       open={open}
       onOpenChange={onOpenChange}
       title="Hand out"
-      description={`Freezes the plan as revision ${nextRevision} (or takes the last one if nothing changed) and makes one attempt for each student you choose.`}
+      description={`Freezes the plan as revision ${nextRevision} (or takes the last one if nothing changed) with a sheet for each lathe, and makes one attempt for each student you choose.`}
     >
       <fieldset className="grid gap-1">
         <legend className="label flex w-full items-center justify-between text-ink-soft">
@@ -69,16 +93,11 @@ export function HandOutDialog({
         <div className="grid grid-cols-2 gap-x-4">
           {students.map((student) => (
             <label key={student.id} className="flex min-h-10 items-center gap-2">
-              <Checkbox.Root
+              <Tick
                 disabled={student.openAttempt}
                 checked={chosen.has(student.id)}
-                onCheckedChange={(on) => toggle(student.id, on === true)}
-                className="grid size-6 shrink-0 place-items-center rounded-cut border border-rule-strong bg-paper-raised disabled:bg-paper-sunk data-[state=checked]:bg-dye data-[state=checked]:text-scribe"
-              >
-                <Checkbox.Indicator>
-                  <Check aria-hidden className="size-4" />
-                </Checkbox.Indicator>
-              </Checkbox.Root>
+                onChange={(on) => toggle(student.id, on)}
+              />
               <span className={student.openAttempt ? 'text-ink-soft' : ''}>
                 {student.name}
                 {student.openAttempt && <span className="block text-2xs">has an open attempt</span>}
@@ -87,6 +106,27 @@ export function HandOutDialog({
           ))}
         </div>
       </fieldset>
+      {lathes.length > 1 && (
+        <fieldset className="grid gap-1">
+          <legend className="label text-ink-soft">Lathes allowed</legend>
+          <div className="grid grid-cols-2 gap-x-4">
+            {lathes.map(({ id, name }) => (
+              <label key={id} className="flex min-h-10 items-center gap-2">
+                <Tick
+                  checked={!without.has(id)}
+                  onChange={(on) =>
+                    setWithout(new Set(on ? [...without].filter((other) => other !== id) : [...without, id]))
+                  }
+                />
+                {name}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      {lathes.length === 0 && (
+        <Message tone="warning">The shop has no lathe yet. Make one under Shop, then hand out.</Message>
+      )}
       {problem !== null && <Message tone="error">{problem}</Message>}
       <div className="flex justify-end gap-2">
         <Button onClick={() => onOpenChange(false)}>Not yet</Button>
@@ -95,5 +135,28 @@ export function HandOutDialog({
         </Button>
       </div>
     </Dialog>
+  );
+}
+
+function Tick({
+  checked,
+  disabled,
+  onChange,
+}: {
+  checked: boolean;
+  disabled?: boolean;
+  onChange: (on: boolean) => void;
+}) {
+  return (
+    <Checkbox.Root
+      disabled={disabled}
+      checked={checked}
+      onCheckedChange={(on) => onChange(on === true)}
+      className="grid size-6 shrink-0 place-items-center rounded-cut border border-rule-strong bg-paper-raised disabled:bg-paper-sunk data-[state=checked]:bg-dye data-[state=checked]:text-scribe"
+    >
+      <Checkbox.Indicator>
+        <Check aria-hidden className="size-4" />
+      </Checkbox.Indicator>
+    </Checkbox.Root>
   );
 }

@@ -11,7 +11,7 @@ import {
   YAxis,
   ResponsiveContainer,
 } from 'recharts';
-import type { PlannedPass } from '@/core/plan';
+import type { Pass } from '@/core/schedule';
 import { formatArea, lengthIn, type LengthUnit } from '@/core/units';
 import { useShowLength } from '../units/display-unit';
 
@@ -22,7 +22,7 @@ export default function PassChart({
   chosen,
   onChoose,
 }: {
-  passes: PlannedPass[];
+  passes: Pass[];
   unit: LengthUnit;
   chosen: number;
   onChoose: (n: number) => void;

@@ -3,14 +3,14 @@
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useMemo } from 'react';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
-import type { PlannedPass } from '@/core/plan';
+import { dialText } from '@/core/lathe';
+import type { Pass } from '@/core/schedule';
 import type { Side } from '@/core/thread';
 import { formatArea, lengthIn, type Length, type LengthUnit } from '@/core/units';
-import { dialText } from '../units/dial-text';
 import { Table } from '../kit/table';
 import { useShowLength } from '../units/display-unit';
 
-const column = createColumnHelper<PlannedPass>();
+const column = createColumnHelper<Pass>();
 
 /** All passes with what the student reads and what the thread has become. */
 export function PassTable({
@@ -21,7 +21,7 @@ export function PassTable({
   chosen,
   onChoose,
 }: {
-  passes: PlannedPass[];
+  passes: Pass[];
   side: Side;
   unit: LengthUnit;
   perTurn: Length;
@@ -30,10 +30,12 @@ export function PassTable({
 }) {
   const show = useShowLength();
   const shown = show.unitOf(unit);
+  const starts = Math.max(1, ...passes.map(({ start }) => start));
   const columns = useMemo(
     () => [
       column.accessor('n', { header: 'Pass', meta: { number: true } }),
       column.accessor('kind', { header: 'Kind' }),
+      ...(starts > 1 ? [column.accessor('start', { header: 'Start', meta: { number: true } })] : []),
       column.accessor((pass) => dialText(pass.dialReading, perTurn), {
         id: 'reading',
         header: `Dial reading, ${perTurn.unit}`,
@@ -68,7 +70,7 @@ export function PassTable({
         meta: { number: true },
       }),
     ],
-    [show, side, unit, shown, perTurn],
+    [show, side, unit, shown, perTurn, starts],
   );
   const table = useReactTable({ data: passes, columns, getCoreRowModel: getCoreRowModel() });
   return (

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { PlanField } from '@/core/plan';
+import { leafOf, type PlanField } from '@/core/plan';
 import type { ChoiceOption } from '../kit/choice';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';
@@ -71,7 +71,7 @@ export function PlanChoice({
   return (
     <Choice
       label={label}
-      value={values[field]}
+      value={leafOf(values, field) || (options[0]?.value ?? '')}
       options={options}
       stacked={stacked}
       columns={columns}

@@ -9,7 +9,7 @@ import { usePlanWhys } from './use-plan-whys';
 
 /** What the work aims at, always in view while planning; it changes as one types. */
 export function PlanTargetStrip() {
-  const { read, values } = usePlanning();
+  const { read, lathe } = usePlanning();
   const show = useShowLength();
   const whys = usePlanWhys();
   const { thread, limits, target, overWires, radialDepth, compoundFeed, swivelMarkDeg, passes } =
@@ -71,7 +71,7 @@ export function PlanTargetStrip() {
         size="large"
         label="Mark to set"
         value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
-        sub={values.swivelZero === 'bed' ? '0 along bed' : '0 along slide'}
+        sub={lathe.compound.swivel.zeroAlong === 'bed' ? '0 along bed' : '0 along slide'}
         why={whys.swivelMark}
       />
       <Figure

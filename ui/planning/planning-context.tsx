@@ -2,6 +2,7 @@
 
 import { createContext, useContext } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
+import type { Lathe } from '@/core/lathe';
 import type { PlanField, PlanForm, ReadPlan } from '@/core/plan';
 
 /** What the parts of the planning view share: the form, and all that follows from it. */
@@ -9,6 +10,8 @@ export interface Planning {
   form: UseFormReturn<PlanForm>;
   values: PlanForm;
   read: ReadPlan;
+  /** The lathe looked at: the view's choice, no part of the plan. */
+  lathe: Lathe;
   /** A required field that was never touched is asked for, not scolded. */
   touched: (field: string) => boolean;
 }
@@ -29,7 +32,7 @@ export function useFieldMessage(field: PlanField): { error?: string; warning?: s
   if (issue !== undefined) {
     return issue.code === 'required' && !touched(field) ? { note: issue.message } : { error: issue.message };
   }
-  const warning = read.evaluation.warnings.find((candidate) => candidate.field === field);
+  const warning = read.warnings.find((candidate) => candidate.field === field);
   if (warning !== undefined) return { warning: warning.message };
   const note = read.notes[field];
   return note === undefined ? {} : { note };

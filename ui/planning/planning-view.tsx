@@ -1,13 +1,14 @@
 'use client';
 
-import { yupResolver } from '@hookform/resolvers/yup';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { PLAN_STAGES, planSchema, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
-import { fitOf, formOf, pitchOf, printTpi } from '@/core/thread';
+import { grooveCaseOf } from '@/core/groove';
+import { dialText, usualLathe, type Lathe } from '@/core/lathe';
+import { leafOf, PLAN_STAGES, readPlan, usualWay, type PlanForm, type PlanStageId } from '@/core/plan';
+import { fitOf, pitchOf, printTpi } from '@/core/thread';
 import { Button, buttonClass } from '../kit/button';
 import { PassRibbon } from '../kit/pass-ribbon';
 import { StageRail } from '../kit/stage-rail';
@@ -17,8 +18,8 @@ import { ThreadSection } from '../drawing/thread-section';
 import { Header } from '../shell/header';
 import { ThreadTables } from '../thread/thread-tables';
 import { send } from '../shell/send';
+import { useSetting } from '../shell/settings';
 import { useShowLength } from '../units/display-unit';
-import { dialText } from '../units/dial-text';
 import { DepthRules } from './depth-rules';
 import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
 import { IssueList } from './issue-list';
@@ -28,6 +29,8 @@ import { PlanningProvider } from './planning-context';
 import { StageFields } from './stages/stage-fields';
 import { stageResults, stageTitle } from './stage-results';
 import { ConflictDialog } from './conflict-dialog';
+import { LatheLookedAt } from './lathe-looked-at';
+import { NewProposals, useNewProposals } from './new-proposals';
 import { useDraftSaving, type SavingState } from './use-draft-saving';
 
 const PassChart = dynamic(() => import('./pass-chart'), {
@@ -50,25 +53,27 @@ export interface PlanningViewProps {
   draftSaveId?: string | null;
   revisions: { number: number; issuedAt: string }[];
   students: HandOutStudent[];
+  lathes: { id: number; lathe: Lathe }[];
   who: { name: string; role: string };
 }
 
 /** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
 export function PlanningView(props: PlanningViewProps) {
-  const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, who } = props;
+  const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, lathes, who } = props;
   const router = useRouter();
   const say = useToast();
   const show = useShowLength();
   const form = useForm<PlanForm>({
     defaultValues: draft,
-    mode: 'onTouched',
-    resolver: yupResolver(planSchema),
   });
   const values = useWatch({ control: form.control }) as PlanForm;
-  const read = useMemo(() => readPlan(values), [values]);
+  const [lookedAt, lookAt] = useSetting('lathe');
+  const lathe = useLathe(lathes, lookedAt, values.typedBefore.dialUnit);
+  const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   const saving = useDraftSaving(exerciseId, values, { form: draft, draftVersion, draftSaveId }, (typed) =>
     form.reset(typed, { keepDefaultValues: true }),
   );
+  const proposals = useNewProposals({ form, values, read });
   const [stage, setStage] = useState<PlanStageId>('thread');
   const [tab, setTab] = useState('section');
   const [pass, setPass] = useState<number | null>(null);
@@ -78,7 +83,7 @@ export function PlanningView(props: PlanningViewProps) {
 
   const { dirtyFields, touchedFields } = form.formState;
   const touched = (field: string) =>
-    field in touchedFields || field in dirtyFields || draft[field as keyof PlanForm] !== '';
+    isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
   const stages = stageResults(read, values, show, touched);
@@ -110,9 +115,9 @@ export function PlanningView(props: PlanningViewProps) {
     [passes?.length, thread],
   );
 
-  async function handOut(studentIds: number[]): Promise<string | null> {
+  async function handOut(studentIds: number[], latheIds: number[]): Promise<string | null> {
     if (saving.conflict !== null) return 'Choose first between the two versions of this exercise.';
-    if (!(await form.trigger())) return 'The plan has a field to mend first.';
+    if (read.plan === null) return 'The plan has a field to mend first.';
     const version = await saving.settledVersion();
     const sent = await send<{ revision: number; attempts: { id: number }[] }>(
       'POST',
@@ -121,6 +126,7 @@ export function PlanningView(props: PlanningViewProps) {
         form: values,
         draftVersion: version,
         studentIds,
+        latheIds,
       },
     );
     if (!sent.ok) return sent.message;
@@ -131,20 +137,19 @@ export function PlanningView(props: PlanningViewProps) {
     return null;
   }
 
+  const angle = read.inputs.compoundAngleDeg;
   const groove = useMemo(
     () =>
-      thread === null || tip === null || read.inputs.compoundAngleDeg === undefined
+      thread === null || tip === null || angle === undefined
         ? null
-        : {
-            pitch: pitchOf(thread),
-            tip,
-            flankAngleDeg: formOf(thread).flankAngleDeg,
-            compoundAngleDeg: read.inputs.compoundAngleDeg,
-          },
-    [thread, tip, read.inputs.compoundAngleDeg],
+        : grooveCaseOf(thread, usualWay(thread), tip, angle),
+    [thread, tip, angle],
   );
-  const readings = useMemo(() => passes?.map((each) => each.reading) ?? [], [passes]);
-  const perTurn = read.inputs.dialPerTurn;
+  const feeds = useMemo(
+    () => passes?.map(({ reading, start }) => ({ reading, start: start - 1 })) ?? [],
+    [passes],
+  );
+  const { perTurn } = lathe.compound.dial;
   const drawable =
     groove !== null &&
     thread !== null &&
@@ -152,14 +157,14 @@ export function PlanningView(props: PlanningViewProps) {
     blank !== null &&
     target !== null &&
     limits !== null &&
-    rootDiameter !== null &&
-    perTurn !== undefined;
+    rootDiameter !== null;
 
   return (
-    <PlanningProvider value={{ form, values, read, touched }}>
+    <PlanningProvider value={{ form, values, read, lathe, touched }}>
       <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)_auto]">
         <Header who={who} title={values.title === '' ? 'New exercise' : values.title} keys={keys}>
           <SavingText state={saving.state} problem={saving.problem} onChoose={() => setChoosing(true)} />
+          <LatheLookedAt lathes={lathes} chosen={lathe} onChoose={(id) => lookAt(String(id))} />
           {revisions[0] !== undefined && (
             <span className="text-sm text-ink-soft">revision {revisions[0].number} is handed out</span>
           )}
@@ -184,7 +189,7 @@ export function PlanningView(props: PlanningViewProps) {
                       workDiameter={blank}
                       pitchDiameter={{ ...limits.pitchDiameter, target }}
                       rootDiameter={rootDiameter}
-                      readings={readings}
+                      feeds={feeds}
                       chosen={chosen}
                       pitchText={
                         thread.unit === 'in'
@@ -235,6 +240,7 @@ export function PlanningView(props: PlanningViewProps) {
             <section aria-label="What is missing" className="min-h-0 overflow-auto bg-paper-raised p-6">
               <h2 className="mb-2 text-2xl">The drawing appears when these can be read</h2>
               <IssueList onGo={setStage} />
+              <NewProposals {...proposals} />
             </section>
           )}
           <section
@@ -244,6 +250,7 @@ export function PlanningView(props: PlanningViewProps) {
             <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
               <h2 className="text-xl">{stageTitle(stage, thread)}</h2>
               <StageFields stage={stage} />
+              {drawable && <NewProposals {...proposals} />}
               {STAGES_WITH_PROPOSALS.has(stage) && (
                 <p className="text-sm text-ink-soft">
                   Figures in <em>italics</em> are proposed. Type over them; empty a field to take the proposal
@@ -256,7 +263,7 @@ export function PlanningView(props: PlanningViewProps) {
                 Hand out…
               </Button>
               <Link
-                href={`/exercises/${exerciseId}/card`}
+                href={`/exercises/${exerciseId}/card?lathe=${lathes.find((each) => each.lathe === lathe)?.id ?? ''}`}
                 className={buttonClass('plain')}
                 aria-disabled={read.plan === null}
               >
@@ -268,7 +275,7 @@ export function PlanningView(props: PlanningViewProps) {
             </div>
           </section>
         </main>
-        {passes !== null && perTurn !== undefined && (
+        {passes !== null && (
           <PassRibbon
             chosen={chosen}
             onChoose={setPass}
@@ -294,11 +301,30 @@ export function PlanningView(props: PlanningViewProps) {
         open={handingOut && read.plan !== null}
         onOpenChange={setHandingOut}
         students={students}
+        lathes={lathes.map(({ id, lathe: { name } }) => ({ id, name }))}
         nextRevision={(revisions[0]?.number ?? 0) + 1}
         onHandOut={handOut}
       />
     </PlanningProvider>
   );
+}
+
+/** The lathe looked at: the one chosen in this browser, the first of the shop, or a usual one. */
+function useLathe(lathes: PlanningViewProps['lathes'], chosen: string | null, dialUnit: string): Lathe {
+  return useMemo(
+    () =>
+      (lathes.find(({ id }) => String(id) === chosen) ?? lathes[0])?.lathe ??
+      usualLathe(dialUnit === 'mm' ? 'mm' : 'in'),
+    [lathes, chosen, dialUnit],
+  );
+}
+
+/** Whether a form's record of touched or changed fields names a field. */
+function isSet(record: object, field: string): boolean {
+  const found = field
+    .split('.')
+    .reduce<unknown>((at, name) => (at as Record<string, unknown> | undefined)?.[name], record);
+  return found === true;
 }
 
 function stillToMend(count: number): string {

@@ -1,4 +1,5 @@
-import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
+import { readPlan } from '@/core/plan';
+import { formWith, type Leaves } from '@/core/test/record';
 import { formatLength } from '@/core/units';
 import type { ShowLength } from '../units/display-unit';
 import { stageResults } from './stage-results';
@@ -8,8 +9,8 @@ const show: ShowLength = {
   unitOf: (unit) => unit,
   text: (length) => formatLength(length),
 };
-const results = (change: Partial<PlanForm>, touched = true) => {
-  const form = { ...EMPTY_PLAN_FORM, title: 'Clamp screw', thread: '3/4-16 UNF-2A', ...change };
+const results = (leaves: Leaves, touched = true) => {
+  const form = formWith(leaves);
   return Object.fromEntries(
     stageResults(readPlan(form), form, show, () => touched).map((stage) => [stage.id, stage]),
   );
@@ -25,7 +26,7 @@ test('each stage has its one-line result', () => {
 
 test('inside, the stages are called by the bore and the balls', () => {
   const titles = (thread: string) => {
-    const { blank, target } = results({ thread });
+    const { blank, target } = results({ 'thread.designation': thread });
     return [blank?.title, target?.title];
   };
   expect(titles('3/4-16 UNF-2A')).toEqual(['Blank and run-out', 'Target and wires']);
@@ -33,8 +34,8 @@ test('inside, the stages are called by the bore and the balls', () => {
 });
 
 test('a wrong field is bad, a warning is to attend to, an untouched required field only open', () => {
-  expect(results({ blankDiameter: 'x' }).blank?.standing).toBe('bad');
-  expect(results({ spindleSpeed: '600' }).speed?.standing).toBe('attend');
+  expect(results({ 'work.diameter': 'x' }).blank?.standing).toBe('bad');
+  expect(results({ 'technique.speed': '600' }).speed?.standing).toBe('attend');
   expect(results({ title: '' }, false).thread?.standing).toBe('open');
   expect(results({ title: '' }, true).thread?.standing).toBe('bad');
 });

@@ -42,7 +42,7 @@ export function stageResults(
 ): RailStage<PlanStageId>[] {
   return PLAN_STAGES.map(({ id }) => {
     const issues = read.issues.filter((issue) => stageOf(issue.field) === id);
-    const warned = read.evaluation.warnings.some((warning) => stageOf(warning.field) === id);
+    const warned = read.warnings.some((warning) => stageOf(warning.field) === id);
     const onlyUntouched = issues.every((issue) => issue.code === 'required' && !touched(issue.field));
     const result = resultOf(id, read.evaluation, form, show);
     return {
@@ -79,7 +79,8 @@ function resultOf(
       return blank === null ? null : `⌀ ${length(blank)}`;
     case 'tool':
       if (tip === null) return null;
-      if (form.tipKind === 'insert' && tip.kind === 'radius') return `insert, r ${length(tip.radius)}`;
+      if (!evaluation.tipKnown) return 'not measured';
+      if (form.tool.tip.kind === 'insert' && tip.kind === 'radius') return `insert, r ${length(tip.radius)}`;
       return tip.kind === 'sharp'
         ? 'sharp'
         : `${tip.kind} ${length(tip.kind === 'flat' ? tip.flat : tip.radius)}`;
@@ -90,8 +91,8 @@ function resultOf(
     case 'passes':
       return passes === null ? null : `${passes.length} passes`;
     case 'speed':
-      return timeInRunOut === null ? null : `${form.spindleSpeed} rpm, ${timeInRunOut.toFixed(1)} s`;
+      return timeInRunOut === null ? null : `${form.technique.speed} rpm, ${timeInRunOut.toFixed(1)} s`;
     case 'marks':
-      return `${form.markSetUp} + ${form.markPasses} + ${form.markResult}`;
+      return `${form.marking.setUp} + ${form.marking.passes} + ${form.marking.result}`;
   }
 }

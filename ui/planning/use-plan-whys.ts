@@ -6,6 +6,9 @@ import { usePlanning } from './planning-context';
 
 /** The reasons behind the plan's figures. */
 export function usePlanWhys() {
-  const { read } = usePlanning();
-  return useMemo(() => explainPlan(read.evaluation, read.inputs), [read]);
+  const { read, lathe } = usePlanning();
+  return useMemo(
+    () => explainPlan(read.evaluation, read.inputs, lathe.compound.swivel.zeroAlong),
+    [read, lathe],
+  );
 }

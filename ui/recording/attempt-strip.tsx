@@ -1,30 +1,31 @@
 'use client';
 
-import type { AttemptProgress } from '@/core/attempt';
-import { capital, MEASURING_WORDS } from '@/core/gauging';
-import type { DerivedPlan } from '@/core/plan';
+import { capital } from '@/core/gauging';
+import { dialText } from '@/core/lathe';
+import type { Prediction } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
 import { useShowLength } from '../units/display-unit';
-import { dialText } from '../units/dial-text';
 
 /** What the student works towards, always in view. */
-export function AttemptStrip({ derived, progress }: { derived: DerivedPlan; progress: AttemptProgress }) {
+export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
   const show = useShowLength();
-  const { limits, overWires, plan } = derived;
-  const words = MEASURING_WORDS[derived.thread.side];
-  const unit = derived.thread.unit;
+  const { limits, words, thread, speed } = sheet;
+  const { overWires } = sheet.wires;
+  const { unit } = thread;
+  const { perTurn } = sheet.lathe.dial;
   const shown = show.unitOf(unit);
   const figures = (value: number) => show.figures(value, unit);
-  const last = derived.passes.at(-1);
+  const last = prediction.passes.at(-1);
   return (
     <TargetStrip label="Target">
       <Figure
         onDye
         size="large"
         label="Thread"
-        value={plan.thread}
-        sub={`${words.work} ${figures(derived.blank)}`}
+        value={thread.designation}
+        sub={`${words.work} ${figures(sheet.workDiameter)}`}
       />
       <Figure
         onDye
@@ -38,34 +39,34 @@ export function AttemptStrip({ derived, progress }: { derived: DerivedPlan; prog
         onDye
         size="large"
         label="Pitch diameter"
-        value={figures(derived.target)}
+        value={figures(sheet.targetPitchDiameter)}
         unit={shown}
         sub={`${figures(limits.pitchDiameter.min)} – ${figures(limits.pitchDiameter.max)}`}
       />
       <Figure
         onDye
         size="large"
-        label="Compound at"
-        value={dialText(progress.reading, plan.dial.perTurn)}
-        unit={progress.reading.unit}
-        sub={last === undefined ? undefined : `plan ends at ${dialText(last.dialReading, plan.dial.perTurn)}`}
+        label={`${capital(words.compound)} at`}
+        value={dialText(prediction.reading, perTurn)}
+        unit={prediction.reading.unit}
+        sub={last === undefined ? undefined : `plan ends at ${dialText(last.dialReading, perTurn)}`}
       />
       <Figure
         onDye
         size="large"
-        label="Compound left"
-        value={progress.remaining === null ? null : figures(Math.max(0, progress.remaining.compound))}
+        label={`${capital(words.compound)} left`}
+        value={prediction.remaining === null ? null : figures(Math.max(0, prediction.remaining.compound))}
         unit={shown}
-        sub={progress.remaining === null ? 'measure to know' : 'by measurement'}
-        attend={progress.remaining !== null && progress.remaining.compound <= 0}
+        sub={prediction.remaining === null ? 'measure to know' : 'by measurement'}
+        attend={prediction.remaining !== null && prediction.remaining.compound <= 0}
       />
       <Figure
         onDye
         size="large"
         label="Speed"
-        value={String(plan.spindleSpeedRpm)}
+        value={String(speed.rpm)}
         unit="rpm"
-        sub={`${derived.timeInRunOut.toFixed(1)} s in run-out`}
+        sub={`${speed.timeInRunOut.toFixed(1)} s in run-out`}
       />
     </TargetStrip>
   );

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { EntryContent } from '@/core/attempt';
-import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '@/core/test/record';
+import type { EntryContent } from '@/core/record';
+import { goodSteps, measuredAt, plannedCuts, recordOf, sheetOf } from '@/core/test/record';
 import { ToastProvider } from '../kit/toast';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { AttemptView } from './attempt-view';
@@ -8,20 +8,23 @@ import { AttemptView } from './attempt-view';
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
 completeBrowser();
 
-const derived = planFor({ blankDiameter: '0.7440' });
-const steps = goodSteps(derived);
+const sheet = sheetOf({ 'work.diameter': '0.7440' });
+const steps = goodSteps(sheet);
 const setUp = steps.slice(0, -1);
 const pitchCheck = steps.at(-1) as EntryContent;
-const cuts = plannedCuts(derived);
-const final = measuredAt(derived, derived.overWires.target, 'final');
+const cuts = plannedCuts(sheet);
+const final = measuredAt(sheet, sheet.wires.overWires.target, 'final');
 
 function open(contents: EntryContent[], role: 'student' | 'instructor' = 'student', marked = false) {
   return render(
     <ToastProvider>
       <AttemptView
-        attemptId={7}
-        plan={derived.plan}
-        student="One"
+        id={7}
+        title="Clamp screw"
+        sheet={sheet}
+        sheetId={3}
+        lathes={[{ sheetId: 3, name: 'Lathe 1' }]}
+        student={{ id: 2, name: 'One' }}
         tryNumber={1}
         revision={1}
         entries={recordOf(contents)}
@@ -43,7 +46,7 @@ describe('the view opens where the work stands', () => {
   });
   test('at the first pass when the set-up is done', () => {
     open(setUp);
-    expect(heading()).toContain(`Pass 1 of ${derived.passes.length}`);
+    expect(heading()).toContain(`Pass 1 of ${sheet.passes.length}`);
   });
   test('at the check of the pitch after the scratch pass', () => {
     open([...setUp, cuts[0] as EntryContent]);
@@ -52,7 +55,7 @@ describe('the view opens where the work stands', () => {
   test('at the next pass after that', () => {
     open([...setUp, cuts[0] as EntryContent, pitchCheck, cuts[1] as EntryContent]);
     expect(heading()).toContain('Pass 3');
-    expect(within(rail()).getByText(`2 cut of ${derived.passes.length}`)).not.toBeNull();
+    expect(within(rail()).getByText(`2 cut of ${sheet.passes.length}`)).not.toBeNull();
   });
 });
 
@@ -85,7 +88,7 @@ describe('handing in', () => {
     open([...setUp, ...cuts, final]);
     fireEvent.click(screen.getByRole('button', { name: 'Hand in' }));
     await waitFor(() => expect(sent).toHaveLength(1));
-    expect(sent[0]).toMatchObject({ url: '/api/attempts/7/entries', body: { kind: 'hand-in' } });
+    expect(sent[0]).toMatchObject({ url: '/api/attempts/7/entries', body: { content: { kind: 'hand-in' } } });
     expect(await screen.findByText('Handed in for marking.')).not.toBeNull();
   });
 
@@ -158,5 +161,49 @@ describe('a note', () => {
     write('keep me');
     expect(await screen.findByText(/What you typed is still here/)).not.toBeNull();
     expect(note()).toBe('keep me');
+  });
+});
+
+describe('where there is a choice of lathes', () => {
+  const lathes = [
+    { sheetId: 3, name: 'Lathe 1' },
+    { sheetId: 4, name: 'Lathe 2' },
+  ];
+  const at = (chosen: number | null, contents: EntryContent[]) =>
+    render(
+      <ToastProvider>
+        <AttemptView
+          id={7}
+          title="Clamp screw"
+          sheet={chosen === null ? null : sheet}
+          sheetId={chosen}
+          lathes={lathes}
+          student={{ id: 2, name: 'One' }}
+          tryNumber={1}
+          revision={1}
+          entries={recordOf(contents)}
+          marked={false}
+          who={{ id: 2, name: 'One', role: 'student' }}
+        />
+      </ToastProvider>,
+    );
+
+  test('the lathe comes first, and is recorded', async () => {
+    const sent = answerFetch(201, recordOf([{ kind: 'lathe', sheetId: 4, name: 'Lathe 2' }])[0]);
+    at(null, []);
+    fireEvent.click(screen.getByRole('button', { name: 'Lathe 2' }));
+    await waitFor(() => expect(sent).not.toHaveLength(0));
+    expect(sent[0]?.body).toMatchObject({ content: { kind: 'lathe', sheetId: 4, name: 'Lathe 2' } });
+  });
+
+  test('it can be changed until the first cut, and not after', () => {
+    const { unmount } = at(3, setUp);
+    fireEvent.click(screen.getByRole('button', { name: /^Lathe: / }));
+    expect(screen.getByRole('button', { name: 'Lathe 2' })).toHaveProperty('disabled', false);
+    unmount();
+    at(3, [...setUp, cuts[0] as EntryContent]);
+    fireEvent.click(screen.getByRole('button', { name: /^Lathe: / }));
+    expect(screen.getByRole('button', { name: 'Lathe 2' })).toHaveProperty('disabled', true);
+    expect(screen.getByText(/this piece stays on its lathe/)).not.toBeNull();
   });
 });

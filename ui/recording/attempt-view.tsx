@@ -1,10 +1,9 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
-import { deriveAttempt, liveEntries, type Entry } from '@/core/attempt';
-import { derivePlan, type Plan } from '@/core/plan';
-import { showStepValue } from '@/core/steps';
+import { useCallback, useMemo, useState } from 'react';
+import { liveEntries, predict, type Entry, type Prediction, type Role } from '@/core/record';
+import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';
@@ -14,7 +13,9 @@ import { Tabs } from '../kit/tabs';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
+import { useRefresh } from '../shell/use-refresh';
 import { AttemptStrip } from './attempt-strip';
+import { LathePanel } from './lathe-panel';
 import { MeasurePanel } from './measure-panel';
 import { PassPanel } from './pass-panel';
 import { RecordList } from './record-list';
@@ -23,40 +24,100 @@ import { StepPanel } from './step-panel';
 import { useRecord } from './use-record';
 
 export interface AttemptViewProps {
-  attemptId: number;
-  plan: Plan;
-  student: string;
+  id: number;
+  title: string;
+  /** The sheet of the lathe chosen; null while none is. */
+  sheet: Sheet | null;
+  sheetId: number | null;
+  lathes: readonly { sheetId: number; name: string }[];
+  student: { id: number; name: string };
   tryNumber: number;
   revision: number;
   entries: Entry[];
   marked: boolean;
-  who: { id: number; name: string; role: 'instructor' | 'student' };
+  who: { id: number; name: string; role: Role };
 }
 
 const PASSES = 'passes';
+const LATHE = 'lathe';
 
-/** An attempt at the lathe: rail of steps, the present step or pass in large figures, measuring and record beside it. */
-export function AttemptView({
-  attemptId,
-  plan,
+/** An attempt at the lathe: first the lathe, where there is a choice; then its steps and passes. */
+export function AttemptView(props: AttemptViewProps) {
+  return (
+    <KeptUnder name={`attempt-${props.id}`}>
+      {props.sheet === null ? <LatheFirst {...props} /> : <Bench {...props} sheet={props.sheet} />}
+    </KeptUnder>
+  );
+}
+
+function LatheFirst({
+  id,
+  title,
+  lathes,
+  student,
+  tryNumber,
+  revision,
+  entries,
+  marked,
+  who,
+}: AttemptViewProps) {
+  const refresh = useRefresh();
+  const record = useRecord(id, { sheet: null, entries, marked, onSheet: () => void refresh() });
+  return (
+    <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_minmax(0,1fr)]">
+      <Header who={who} title={`${title}: ${student.name}`}>
+        <StateMark state="not-begun" />
+        <span className="text-sm text-ink-soft tablet:hidden">
+          try {tryNumber} · revision {revision}
+        </span>
+      </Header>
+      <main className="border-t border-rule bg-paper-raised">
+        {lathes.length === 0 ? (
+          <p className="p-6 text-xl">
+            This exercise can not be worked out any more: its plan was changed outside of the program. Tell
+            the instructor; nothing that was recorded is lost.
+          </p>
+        ) : (
+          <LathePanel
+            lathes={lathes}
+            chosen={null}
+            canChange={who.role !== 'helper'}
+            add={record.add}
+            onDone={() => void refresh()}
+          />
+        )}
+      </main>
+    </div>
+  );
+}
+
+/** Rail of steps, the present step or pass in large figures, measuring and record beside it. */
+function Bench({
+  id: attemptId,
+  title,
+  sheet,
+  sheetId,
+  lathes,
   student,
   tryNumber,
   revision,
   entries: first,
   marked: firstMarked,
   who,
-}: AttemptViewProps) {
-  const derived = useMemo(() => derivePlan(plan), [plan]);
-  const record = useRecord(attemptId, first, firstMarked);
+}: AttemptViewProps & { sheet: Sheet }) {
+  const refresh = useRefresh();
+  const onSheet = useCallback(() => void refresh(), [refresh]);
+  const record = useRecord(attemptId, { sheet, entries: first, marked: firstMarked, onSheet });
   const { entries, marked } = record;
-  const progress = useMemo(() => deriveAttempt(derived, entries, marked), [derived, entries, marked]);
+  const prediction = useMemo(() => predict(sheet, entries), [sheet, entries]);
+  const state = marked ? 'marked' : prediction.state;
   const instructor = who.role === 'instructor';
-  const handedIn = progress.state === 'waiting';
-  const canRecord = !marked && (instructor || !handedIn);
+  const handedIn = state === 'waiting';
+  const canRecord = !marked && (who.role !== 'student' || !handedIn);
   const [chosen, setChosen] = useState<string | null>(null);
   const [side, setSide] = useState('measure');
-  const present = chosen ?? presentStep(progress);
-  const step = progress.steps.find((candidate) => candidate.step.id === present);
+  const present = chosen ?? presentStep(prediction);
+  const step = prediction.steps.find((candidate) => candidate.step.id === present);
 
   const keys = useMemo(
     () => [
@@ -66,18 +127,18 @@ export function AttemptView({
         does: 'Next open step',
         run: () =>
           setChosen(
-            progress.steps.find(({ verdict }) => verdict === 'open' || verdict === 'wrong')?.step.id ??
+            prediction.steps.find(({ verdict }) => verdict === 'open' || verdict === 'wrong')?.step.id ??
               PASSES,
           ),
       },
       { key: 'm', does: 'Measure', run: () => setSide('measure') },
       { key: 'r', does: 'Record', run: () => setSide('record') },
     ],
-    [progress.steps],
+    [prediction.steps],
   );
 
   const stages: RailStage<string>[] = [
-    ...progress.steps.map(({ step: each, entry, verdict }): RailStage<string> => {
+    ...prediction.steps.map(({ step: each, entry, verdict }): RailStage<string> => {
       const value =
         entry?.content.kind === 'step' && entry.content.value !== null && each.expected !== null
           ? showStepValue(entry.content.value, each.expected.unit)
@@ -100,104 +161,122 @@ export function AttemptView({
     {
       id: PASSES,
       title: 'Passes',
-      result: `${progress.cut.length} cut of ${derived.passes.length}`,
-      standing: progress.next === null ? 'good' : 'open',
+      result: `${prediction.cuts.length} cut of ${prediction.passes.length}`,
+      standing: prediction.next === null ? 'good' : 'open',
     },
   ];
 
   return (
-    <KeptUnder name={`attempt-${attemptId}`}>
-      <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
-        <Header who={who} title={`${plan.title}: ${student}`} keys={keys}>
-          <StateMark state={progress.state} />
-          <span className="text-sm text-ink-soft tablet:hidden">
-            try {tryNumber} · revision {revision}
-          </span>
-        </Header>
-        <AttemptStrip derived={derived} progress={progress} />
-        <main className="grid min-h-0 grid-cols-[14.5rem_minmax(0,1fr)_22rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_19rem]">
-          <StageRail
-            dense
-            label="Set-up in the order of work"
-            stages={stages}
-            chosen={present}
-            onChoose={setChosen}
-          />
-          <div className="min-h-0 overflow-y-auto bg-paper-raised">
-            {step === undefined ? (
-              <PassPanel
-                derived={derived}
-                progress={progress}
-                canRecord={canRecord}
-                add={record.add}
-                onScratch={() => setChosen(null)}
-              />
-            ) : (
-              <StepPanel
-                key={step.step.id}
-                progress={step}
-                canRecord={canRecord}
-                canSignOff={instructor}
-                add={record.add}
-                onDone={() => setChosen(null)}
-              />
-            )}
-          </div>
-          <div className="flex min-h-0 flex-col border-l border-rule bg-paper">
-            <div className="min-h-0 flex-1">
-              <Tabs
-                label="Measure and record"
-                value={side}
-                onChange={setSide}
-                tabs={[
-                  {
-                    id: 'measure',
-                    title: 'Measure',
-                    content: (
-                      <MeasurePanel
-                        derived={derived}
-                        progress={progress}
-                        canRecord={canRecord}
-                        add={record.add}
-                      />
-                    ),
-                  },
-                  {
-                    id: 'record',
-                    title: `Record (${liveEntries(entries).length})`,
-                    content: (
-                      <>
-                        {!marked && <NoteForm add={record.add} />}
-                        <RecordList
-                          derived={derived}
-                          entries={entries}
-                          onStrike={marked || !canRecord ? undefined : record.add}
-                        />
-                      </>
-                    ),
-                  },
-                ]}
-              />
-            </div>
-            <Foot
-              attemptId={attemptId}
-              state={progress.state}
-              instructor={instructor}
-              hasFinal={progress.final !== null}
+    <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
+      <Header who={who} title={`${title}: ${student.name}`} keys={keys}>
+        <StateMark state={state} />
+        {lathes.length > 1 ? (
+          <Button
+            tone="quiet"
+            aria-label={`Lathe: ${sheet.lathe.name}`}
+            aria-pressed={present === LATHE}
+            onClick={() => setChosen(LATHE)}
+          >
+            {sheet.lathe.name}
+          </Button>
+        ) : (
+          <span className="text-sm text-ink-soft">{sheet.lathe.name}</span>
+        )}
+        <span className="text-sm text-ink-soft tablet:hidden">
+          try {tryNumber} · revision {revision}
+        </span>
+      </Header>
+      <AttemptStrip sheet={sheet} prediction={prediction} />
+      <main className="grid min-h-0 grid-cols-[14.5rem_minmax(0,1fr)_22rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_19rem]">
+        <StageRail
+          dense
+          label="Set-up in the order of work"
+          stages={stages}
+          chosen={present}
+          onChoose={setChosen}
+        />
+        <div className="min-h-0 overflow-y-auto bg-paper-raised">
+          {present === LATHE ? (
+            <LathePanel
+              lathes={lathes}
+              chosen={sheetId}
+              canChange={canRecord && prediction.cuts.length === 0}
               add={record.add}
+              onDone={() => setChosen(null)}
+            />
+          ) : step === undefined ? (
+            <PassPanel
+              sheet={sheet}
+              prediction={prediction}
+              canRecord={canRecord}
+              add={record.add}
+              onScratch={() => setChosen(null)}
+            />
+          ) : (
+            <StepPanel
+              key={step.step.id}
+              progress={step}
+              canRecord={canRecord}
+              canSignOff={who.role !== 'student'}
+              add={record.add}
+              onDone={() => setChosen(null)}
+            />
+          )}
+        </div>
+        <div className="flex min-h-0 flex-col border-l border-rule bg-paper">
+          <div className="min-h-0 flex-1">
+            <Tabs
+              label="Measure and record"
+              value={side}
+              onChange={setSide}
+              tabs={[
+                {
+                  id: 'measure',
+                  title: 'Measure',
+                  content: (
+                    <MeasurePanel
+                      sheet={sheet}
+                      prediction={prediction}
+                      canRecord={canRecord}
+                      add={record.add}
+                    />
+                  ),
+                },
+                {
+                  id: 'record',
+                  title: `Record (${liveEntries(entries).length})`,
+                  content: (
+                    <>
+                      {!marked && <NoteForm add={record.add} />}
+                      <RecordList
+                        sheet={sheet}
+                        entries={entries}
+                        onStrike={marked || !canRecord ? undefined : record.add}
+                      />
+                    </>
+                  ),
+                },
+              ]}
             />
           </div>
-        </main>
-      </div>
-    </KeptUnder>
+          <Foot
+            attemptId={attemptId}
+            state={state}
+            instructor={instructor}
+            hasFinal={prediction.final !== null}
+            add={record.add}
+          />
+        </div>
+      </main>
+    </div>
   );
 }
 
 /** Where the work stands: the first open step before cutting, the pitch check after the scratch, else the passes. */
-function presentStep(progress: ReturnType<typeof deriveAttempt>): string {
-  const open = progress.steps.find(({ step, verdict }) => {
+function presentStep({ steps, cuts }: Prediction): string {
+  const open = steps.find(({ step, verdict }) => {
     if (verdict !== 'open') return false;
-    return step.when === 'before-cutting' ? progress.cut.length === 0 : progress.cut.length > 0;
+    return step.when === 'before-cutting' ? cuts.length === 0 : cuts.length > 0;
   });
   return open?.step.id ?? PASSES;
 }

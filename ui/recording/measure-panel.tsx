@@ -1,14 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import { isOverCut, PLACES, type AttemptProgress } from '@/core/attempt';
-import { capital, MEASURING_WORDS } from '@/core/gauging';
-import type { DerivedPlan } from '@/core/plan';
+import { capital } from '@/core/gauging';
+import { dialText } from '@/core/lathe';
+import { isInside, isOverCut, PLACES, type Prediction } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';
-import { dialText } from '../units/dial-text';
 import { useKept } from '../shell/kept';
 import { useShowLength } from '../units/display-unit';
 
@@ -16,22 +16,22 @@ const EMPTY = { start: '', middle: '', end: '', crest: '', wire: '' };
 
 /** Measuring: over wires at three places and the crest diameter, in mid-course or at the end. */
 export function MeasurePanel({
-  derived,
-  progress,
+  sheet,
+  prediction,
   canRecord,
   add,
 }: {
-  derived: DerivedPlan;
-  progress: AttemptProgress;
+  sheet: Sheet;
+  prediction: Prediction;
   canRecord: boolean;
   add: AttemptRecord['add'];
 }) {
   const show = useShowLength();
   const [values, setValues] = useKept('measurement', EMPTY);
   const [problems, setProblems] = useState<Record<string, string>>({});
-  const unit = derived.thread.unit;
-  const { overWires } = derived;
-  const words = MEASURING_WORDS[derived.thread.side];
+  const { unit } = sheet.thread;
+  const { overWires, diameter } = sheet.wires;
+  const { words } = sheet;
 
   async function record(purpose: 'mid' | 'final') {
     const added = await add({ kind: 'measurement', purpose, ...values });
@@ -57,14 +57,14 @@ export function MeasurePanel({
   return (
     <div className="grid gap-3 p-3">
       <p className="text-sm">
-        {capital(words.over)} of <span className="figures">{show.figures(derived.wire, unit, 1)}</span>:
-        target <strong className="figures">{show.figures(overWires.target, unit)}</strong>, limits{' '}
+        {capital(words.over)} of <span className="figures">{show.figures(diameter, unit, 1)}</span>: target{' '}
+        <strong className="figures">{show.figures(overWires.target, unit)}</strong>, limits{' '}
         <span className="figures whitespace-nowrap">
           {show.figures(overWires.min, unit)} – {show.figures(overWires.max, unit)}
         </span>{' '}
         {show.unitOf(unit)}
       </p>
-      {progress.remaining !== null && <RemainingFeed derived={derived} progress={progress} />}
+      {prediction.remaining !== null && <RemainingFeed sheet={sheet} prediction={prediction} />}
       {canRecord && (
         <form
           className="grid gap-3"
@@ -100,15 +100,14 @@ export function MeasurePanel({
 const PLACE_WORDS = { start: 'Start', middle: 'Middle', end: 'End' };
 
 /** What is left by the latest measurement. */
-export function RemainingFeed({ derived, progress }: { derived: DerivedPlan; progress: AttemptProgress }) {
+export function RemainingFeed({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
   const show = useShowLength();
-  const { remaining } = progress;
+  const { remaining } = prediction;
   if (remaining === null) return null;
-  const unit = derived.thread.unit;
+  const { unit } = sheet.thread;
   const { measured, stopReading } = remaining;
-  const { min, max } = derived.limits.pitchDiameter;
-  const over = isOverCut(derived, measured);
-  const inside = !over && measured.smallest >= min - 1e-9 && measured.largest <= max + 1e-9;
+  const over = isOverCut(sheet, measured);
+  const inside = isInside(sheet, measured);
   const shown = show.unitOf(unit);
   return (
     <section
@@ -129,7 +128,11 @@ export function RemainingFeed({ derived, progress }: { derived: DerivedPlan; pro
       {remaining.compound > 0 ? (
         <dl className="grid grid-cols-2 gap-x-3">
           <Left name="Radial left" value={show.figures(remaining.radial, unit)} unit={shown} />
-          <Left name="Compound left" value={show.figures(remaining.compound, unit)} unit={shown} />
+          <Left
+            name={`${capital(sheet.words.compound)} left`}
+            value={show.figures(remaining.compound, unit)}
+            unit={shown}
+          />
         </dl>
       ) : (
         <p className="text-sm">
@@ -140,8 +143,8 @@ export function RemainingFeed({ derived, progress }: { derived: DerivedPlan; pro
       )}
       {stopReading !== null && remaining.compound > 0 && (
         <p className="text-sm">
-          Stop with the compound at{' '}
-          <strong className="figures">{dialText(stopReading, derived.plan.dial.perTurn)}</strong>{' '}
+          Stop with the {sheet.words.compound} at{' '}
+          <strong className="figures">{dialText(stopReading, sheet.lathe.dial.perTurn)}</strong>{' '}
           {stopReading.unit}
         </p>
       )}

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { deriveAttempt, type EntryContent } from '@/core/attempt';
-import { goodSteps, measuredAt, planFor, plannedCuts, recordOf } from '@/core/test/record';
+import { predict, type EntryContent } from '@/core/record';
+import { goodSteps, measuredAt, plannedCuts, recordOf, sheetOf } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
 import { MeasurePanel } from './measure-panel';
 import { PassPanel } from './pass-panel';
@@ -8,9 +8,9 @@ import { RecordList } from './record-list';
 import { StepPanel } from './step-panel';
 
 completeBrowser();
-const derived = planFor({ blankDiameter: '0.7440' });
-const cuts = plannedCuts(derived);
-const progressOf = (contents: EntryContent[]) => deriveAttempt(derived, recordOf(contents), false);
+const sheet = sheetOf({ 'work.diameter': '0.7440' });
+const cuts = plannedCuts(sheet);
+const progressOf = (contents: EntryContent[]) => predict(sheet, recordOf(contents));
 const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
 const refuse = (field: string, message: string) =>
   jest.fn(() => Promise.resolve({ ok: false as const, message, fields: { [field]: message } }));
@@ -21,8 +21,8 @@ describe('the next pass', () => {
     const onScratch = jest.fn();
     render(
       <PassPanel
-        derived={derived}
-        progress={progressOf(goodSteps(derived))}
+        sheet={sheet}
+        prediction={progressOf(goodSteps(sheet))}
         canRecord
         add={add}
         onScratch={onScratch}
@@ -36,9 +36,7 @@ describe('the next pass', () => {
 
   test('a refused own reading stays as typed, with its message', async () => {
     const add = refuse('reading', 'Use a decimal point: 0.012.');
-    render(
-      <PassPanel derived={derived} progress={progressOf([])} canRecord add={add} onScratch={jest.fn()} />,
-    );
+    render(<PassPanel sheet={sheet} prediction={progressOf([])} canRecord add={add} onScratch={jest.fn()} />);
     const own = screen.getByLabelText('Own reading of the compound');
     fireEvent.change(own, { target: { value: '0,012' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record own reading' }));
@@ -48,24 +46,16 @@ describe('the next pass', () => {
 
   test('warns before the hold point, and when the plan goes past the measured target', () => {
     const early = render(
-      <PassPanel
-        derived={derived}
-        progress={progressOf([])}
-        canRecord
-        add={accept()}
-        onScratch={jest.fn()}
-      />,
+      <PassPanel sheet={sheet} prediction={progressOf([])} canRecord add={accept()} onScratch={jest.fn()} />,
     );
     expect(screen.getByText(/Hold point: the instructor has not looked yet/)).not.toBeNull();
     early.unmount();
     const measured = progressOf([
-      ...goodSteps(derived),
+      ...goodSteps(sheet),
       ...cuts.slice(0, 10),
-      measuredAt(derived, derived.overWires.target + 0.0008, 'mid'),
+      measuredAt(sheet, sheet.wires.overWires.target + 0.0008, 'mid'),
     ]);
-    render(
-      <PassPanel derived={derived} progress={measured} canRecord add={accept()} onScratch={jest.fn()} />,
-    );
+    render(<PassPanel sheet={sheet} prediction={measured} canRecord add={accept()} onScratch={jest.fn()} />);
     expect(screen.queryByText(/Hold point/)).toBeNull();
     expect(screen.getByText(/By your measurement stop at/)).not.toBeNull();
   });
@@ -73,8 +63,8 @@ describe('the next pass', () => {
   test('when all is cut there is nothing to cut as planned', () => {
     render(
       <PassPanel
-        derived={derived}
-        progress={progressOf(cuts)}
+        sheet={sheet}
+        prediction={progressOf(cuts)}
         canRecord={false}
         add={accept()}
         onScratch={jest.fn()}
@@ -85,10 +75,27 @@ describe('the next pass', () => {
   });
 });
 
+test('a blank that measures otherwise than planned: one touch figures the passes anew', async () => {
+  const add = accept();
+  const other = goodSteps(sheet).map((each) =>
+    each.kind === 'step' && each.stepId === 'blank' ? { ...each, value: 0.742 } : each,
+  );
+  render(
+    <PassPanel sheet={sheet} prediction={progressOf(other)} canRecord add={add} onScratch={jest.fn()} />,
+  );
+  expect(screen.getByText(/The blank measures/).textContent).toContain(
+    '0.7420 in; these passes are figured for 0.7440',
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'Figure the passes anew' }));
+  await waitFor(() =>
+    expect(add).toHaveBeenCalledWith({ kind: 'refigure', what: 'work-diameter', value: '0.742' }),
+  );
+});
+
 describe('measuring', () => {
   test('sends what was typed and empties the fields when it was taken', async () => {
     const add = accept();
-    render(<MeasurePanel derived={derived} progress={progressOf([])} canRecord add={add} />);
+    render(<MeasurePanel sheet={sheet} prediction={progressOf([])} canRecord add={add} />);
     fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.7635' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
     await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Start').value).toBe(''));
@@ -106,8 +113,8 @@ describe('measuring', () => {
   test('puts each message at its field', async () => {
     render(
       <MeasurePanel
-        derived={derived}
-        progress={progressOf([])}
+        sheet={sheet}
+        prediction={progressOf([])}
         canRecord
         add={refuse('end', 'The final measurement wants all three places.')}
       />,
@@ -119,14 +126,14 @@ describe('measuring', () => {
   });
 
   test.each([
-    ['Still to cut', derived.overWires.max + 0.002, true],
-    ['In the limits', derived.overWires.target, false],
-    ['Over-cut', derived.overWires.min - 0.001, false],
+    ['Still to cut', sheet.wires.overWires.max + 0.002, true],
+    ['In the limits', sheet.wires.overWires.target, false],
+    ['Over-cut', sheet.wires.overWires.min - 0.001, false],
   ])('says “%s” in words and shape', (words, over, left) => {
     render(
       <MeasurePanel
-        derived={derived}
-        progress={progressOf([...cuts.slice(0, 9), measuredAt(derived, over, 'mid')])}
+        sheet={sheet}
+        prediction={progressOf([...cuts.slice(0, 9), measuredAt(sheet, over, 'mid')])}
         canRecord={false}
         add={accept()}
       />,
@@ -208,7 +215,7 @@ describe('a step', () => {
 describe('the record', () => {
   test('keeps struck entries readable, with the reason, and offers to strike only what stands', () => {
     const record = recordOf([...cuts.slice(0, 2), { kind: 'strike', entryId: 'e2', reason: 'not cut yet' }]);
-    render(<RecordList derived={derived} entries={record} onStrike={accept()} />);
+    render(<RecordList sheet={sheet} entries={record} onStrike={accept()} />);
     expect(screen.getAllByRole('listitem')).toHaveLength(2);
     expect(screen.getByText(/Struck out by student: not cut yet/)).not.toBeNull();
     expect(screen.getAllByRole('button', { name: /^Strike out/ })).toHaveLength(1);
@@ -216,7 +223,7 @@ describe('the record', () => {
 
   test('striking wants its reason', async () => {
     const strike = refuse('reason', 'Say why the entry is struck out.');
-    render(<RecordList derived={derived} entries={recordOf(cuts.slice(0, 1))} onStrike={strike} />);
+    render(<RecordList sheet={sheet} entries={recordOf(cuts.slice(0, 1))} onStrike={strike} />);
     fireEvent.click(screen.getByRole('button', { name: /^Strike out: Pass 1/ }));
     fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Strike out' }));
     expect(await screen.findByText('Say why the entry is struck out.')).not.toBeNull();
@@ -224,7 +231,7 @@ describe('the record', () => {
   });
 
   test('an empty record says so', () => {
-    render(<RecordList derived={derived} entries={[]} />);
+    render(<RecordList sheet={sheet} entries={[]} />);
     expect(screen.getByText('Nothing is recorded yet.')).not.toBeNull();
   });
 });

@@ -1,16 +1,17 @@
 'use client';
 
 import { useState } from 'react';
-import type { AttemptProgress } from '@/core/attempt';
-import { capital, MEASURING_WORDS } from '@/core/gauging';
-import type { DerivedPlan } from '@/core/plan';
+import { capital } from '@/core/gauging';
+import { dialFigures, dialText } from '@/core/lathe';
+import type { Prediction } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Figure } from '../kit/figure';
 import { Message } from '../kit/message';
 import { useKept } from '../shell/kept';
 import { useShowLength } from '../units/display-unit';
-import { dialFigures, dialText } from '../units/dial-text';
+import { Refigure } from './refigure';
 import type { AttemptRecord } from './use-record';
 
 const KIND_WORDS = {
@@ -22,14 +23,14 @@ const KIND_WORDS = {
 
 /** The next pass in figures that read from an arm's length, with “cut as planned” or an own reading. */
 export function PassPanel({
-  derived,
-  progress,
+  sheet,
+  prediction,
   canRecord,
   add,
   onScratch,
 }: {
-  derived: DerivedPlan;
-  progress: AttemptProgress;
+  sheet: Sheet;
+  prediction: Prediction;
   canRecord: boolean;
   add: AttemptRecord['add'];
   /** The first pass is cut: time to check the pitch. */
@@ -38,20 +39,21 @@ export function PassPanel({
   const show = useShowLength();
   const [own, setOwn] = useKept('own-reading', '');
   const [problem, setProblem] = useState<string | undefined>();
-  const { next, reading, remaining, cut, steps } = progress;
-  const { perTurn } = derived.plan.dial;
-  const unit = derived.thread.unit;
+  const { next, reading, remaining, cuts, steps, passes } = prediction;
+  const { perTurn } = sheet.lathe.dial;
+  const { unit, starts } = sheet.thread;
+  const { words } = sheet;
   const lookMissing = steps.find(({ step }) => step.kind === 'sign-off')?.verdict === 'open';
   const stop = remaining?.stopReading ?? null;
   const pastStop = next !== null && stop !== null && next.dialReading.value > stop.value + 1e-9;
-  const forPass = next?.n ?? derived.passes.at(-1)?.n ?? 1;
+  const forPass = next?.n ?? passes.at(-1)?.n ?? 1;
 
   async function record(fields: Record<string, string>) {
     const added = await add({ kind: 'pass', ...fields });
     if (added.ok) {
       setOwn('');
       setProblem(undefined);
-      if (cut.length === 0) onScratch();
+      if (cuts.length === 0) onScratch();
     } else {
       setProblem(added.fields.reading ?? added.message);
     }
@@ -65,16 +67,19 @@ export function PassPanel({
       {next === null ? (
         <div className="grid gap-1">
           <h2 className="text-4xl">All planned passes are cut</h2>
-          <p className="text-xl">Clean the thread, measure at three places, then hand in.</p>
+          <p className="text-xl">{words.allCut}</p>
         </div>
       ) : (
         <>
           <h2 className="text-3xl">
-            Pass {next.n} of {derived.passes.length}{' '}
-            <span className="font-normal text-ink-soft">· {KIND_WORDS[next.kind]}</span>
+            Pass {next.n} of {passes.length}{' '}
+            <span className="font-normal text-ink-soft">
+              · {KIND_WORDS[next.kind]}
+              {starts > 1 && `, start ${next.start}`}
+            </span>
           </h2>
           <div>
-            <span className="label text-ink-soft">Compound to</span>
+            <span className="label text-ink-soft">{capital(words.compound)} to</span>
             <p
               data-testid="next-reading"
               className="figures text-8xl leading-none font-medium text-dye tablet:text-7xl"
@@ -98,17 +103,15 @@ export function PassPanel({
             />
             <Figure
               size="large"
-              label={`${capital(MEASURING_WORDS[derived.thread.side].over)} then`}
+              label={`${capital(words.over)} then`}
               value={next.overWires === null ? 'not yet' : show.figures(next.overWires, unit)}
               unit={next.overWires === null ? '' : show.unitOf(unit)}
             />
           </div>
-          <p className="text-lg text-ink-soft">
-            Cross slide to zero, and look: a full turn off reads zero too. Oil, engage, watch, open the half
-            nut in the run-out.
-          </p>
+          <p className="text-lg text-ink-soft">{words.cycle}</p>
         </>
       )}
+      <Refigure sheet={sheet} prediction={prediction} canRecord={canRecord} add={add} />
       {pastStop && stop !== null && (
         <Message tone="warning">
           By your measurement stop at {dialText(stop, perTurn)} {stop.unit}: the planned reading goes past the
@@ -136,7 +139,7 @@ export function PassPanel({
           >
             <Field
               size="bench"
-              label="Own reading of the compound"
+              label={`Own reading of the ${words.compound}`}
               unit={reading.unit}
               inputMode="decimal"
               value={own}
@@ -154,9 +157,9 @@ export function PassPanel({
         </div>
       )}
       <p className="figures text-ink-soft">
-        {cut.length === 0
+        {cuts.length === 0
           ? 'No pass cut yet.'
-          : `${cut.length} cut; the compound stands at ${dialText(reading, perTurn)} ${reading.unit}.`}
+          : `${cuts.length} cut; the ${words.compound} stands at ${dialText(reading, perTurn)} ${reading.unit}.`}
       </p>
     </div>
   );

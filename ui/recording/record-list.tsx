@@ -1,26 +1,25 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
-import { strikeOf, type Entry } from '@/core/attempt';
-import type { DerivedPlan } from '@/core/plan';
+import { entryWords, strikeOf, type Entry } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';
 import { useKept } from '../shell/kept';
+import { ShopTime } from '../shell/shop-time';
 import type { AttemptRecord } from './use-record';
-import { entryText } from './entry-text';
 
 const NONE: readonly string[] = [];
 
 /** The record, newest first, struck entries still readable. `onStrike` is absent where nothing may be struck. */
 export function RecordList({
-  derived,
+  sheet,
   entries,
   onStrike,
   marked = NONE,
 }: {
-  derived: DerivedPlan;
+  sheet: Sheet | null;
   entries: readonly Entry[];
   onStrike?: AttemptRecord['add'] | undefined;
   marked?: readonly string[];
@@ -39,7 +38,7 @@ export function RecordList({
       <ol ref={list} aria-label="Record" className="grid">
         {shown.map((entry) => {
           const strike = strikeOf(entries, entry.id);
-          const { title, detail } = entryText(entry, derived);
+          const { title, detail } = entryWords(entry, sheet);
           return (
             <li
               key={entry.id}
@@ -52,10 +51,8 @@ export function RecordList({
                   <span className="figures text-[0.8125rem]">{detail}</span>
                 </p>
                 <p className="text-2xs text-ink-soft">
-                  {entry.author.name},{' '}
-                  <time dateTime={entry.deviceTime} suppressHydrationWarning>
-                    {format(new Date(entry.deviceTime), 'd MMM, HH:mm')}
-                  </time>
+                  {entry.author.name}, <ShopTime at={entry.deviceTime} />
+                  {entry.late && <strong className="ml-1 text-brass">late: changes no mark</strong>}
                 </p>
                 {strike !== null && (
                   <p className="text-2xs text-brass">
@@ -81,7 +78,7 @@ export function RecordList({
         <StrikeDialog
           key={striking.id}
           entry={striking}
-          derived={derived}
+          sheet={sheet}
           onStrike={onStrike}
           onClose={() => setStriking(null)}
         />
@@ -92,18 +89,18 @@ export function RecordList({
 
 function StrikeDialog({
   entry,
-  derived,
+  sheet,
   onStrike,
   onClose,
 }: {
   entry: Entry;
-  derived: DerivedPlan;
+  sheet: Sheet | null;
   onStrike: AttemptRecord['add'];
   onClose: () => void;
 }) {
   const [reason, setReason] = useKept(`strike-${entry.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
-  const { title, detail } = entryText(entry, derived);
+  const { title, detail } = entryWords(entry, sheet);
 
   async function strike() {
     const added = await onStrike({ kind: 'strike', entryId: entry.id, reason });

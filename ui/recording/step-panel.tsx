@@ -2,13 +2,13 @@
 
 import { useState } from 'react';
 import { CircleAlert } from 'lucide-react';
-import type { StepProgress } from '@/core/attempt';
-import { showExpected, showStepValue } from '@/core/steps';
+import type { EntryFields, StepProgress } from '@/core/record';
+import { showExpected, showStepValue } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
 import { StandingMark } from '../kit/state-mark';
-import type { AttemptRecord, EntryFields } from './use-record';
+import type { AttemptRecord } from './use-record';
 import { useKept } from '../shell/kept';
 import { standingOf } from './standing-of';
 

@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react';
-import { recordOf } from '@/core/test/record';
+import { recordOf, sheetOf } from '@/core/test/record';
 import { ask, send } from '../shell/send';
 import { useRecord } from './use-record';
 
@@ -12,21 +12,27 @@ const [first, second] = recordOf([
   { kind: 'note', text: 'first' },
   { kind: 'note', text: 'second' },
 ]) as [ReturnType<typeof recordOf>[0], ReturnType<typeof recordOf>[0]];
+const sheet = sheetOf();
+const start = (entries: ReturnType<typeof recordOf> = []) => ({ sheet, entries });
 const NOTE = { kind: 'note', text: 'second' };
 const idSent = (call: number) => (sent.mock.calls[call]?.[2] as { id: string }).id;
 
 beforeEach(() => {
   sent.mockReset();
   asked.mockReset();
-  asked.mockResolvedValue({ ok: true, value: { entries: [], marked: false } });
+  asked.mockResolvedValue({ ok: true, value: { entries: [], marked: false, sheetId: 3 } });
 });
 afterEach(() => jest.useRealTimers());
 
 test('an entry is sent with an id and a time of its own, and stands in the record at once', async () => {
   sent.mockResolvedValue({ ok: true, value: second });
-  const { result } = renderHook(() => useRecord(7, [first]));
+  const { result } = renderHook(() => useRecord(7, start([first])));
   await act(async () => expect(await result.current.add(NOTE)).toEqual({ ok: true }));
-  expect(sent).toHaveBeenCalledWith('POST', '/api/attempts/7/entries', expect.objectContaining(NOTE));
+  expect(sent).toHaveBeenCalledWith(
+    'POST',
+    '/api/attempts/7/entries',
+    expect.objectContaining({ content: NOTE, format: 2, after: first.id }),
+  );
   expect(idSent(0)).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-4[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/);
   expect(result.current.entries).toEqual([first, second]);
   expect(asked).toHaveBeenCalledWith('/api/attempts/7/news?after=1');
@@ -35,8 +41,8 @@ test('an entry is sent with an id and a time of its own, and stands in the recor
 test('what the news brings along is not shown twice, and what others wrote stands in the order of the record', async () => {
   sent.mockResolvedValue({ ok: true, value: second });
   const other = { ...second, id: 'other' };
-  asked.mockResolvedValue({ ok: true, value: { entries: [other, second], marked: true } });
-  const { result } = renderHook(() => useRecord(7, [first]));
+  asked.mockResolvedValue({ ok: true, value: { entries: [other, second], marked: true, sheetId: 3 } });
+  const { result } = renderHook(() => useRecord(7, start([first])));
   await act(async () => void (await result.current.add(NOTE)));
   expect(result.current.entries).toEqual([first, other, second]);
   expect(result.current.marked).toBe(true);
@@ -44,7 +50,7 @@ test('what the news brings along is not shown twice, and what others wrote stand
 
 test('after a lost answer the same entry goes with the same id, another one with a new id', async () => {
   sent.mockResolvedValue({ ...refusal, message: 'The server does not answer.', fields: [] });
-  const { result } = renderHook(() => useRecord(7, []));
+  const { result } = renderHook(() => useRecord(7, start()));
   const add = (fields: Record<string, string>) => act(async () => void (await result.current.add(fields)));
   await add(NOTE);
   await add(NOTE);
@@ -56,19 +62,14 @@ test('after a lost answer the same entry goes with the same id, another one with
 
 test('the same entry after one that was taken is a new one', async () => {
   sent.mockResolvedValue({ ok: true, value: second });
-  const { result } = renderHook(() => useRecord(7, []));
+  const { result } = renderHook(() => useRecord(7, start()));
   await act(async () => void (await result.current.add(NOTE)));
   await act(async () => void (await result.current.add(NOTE)));
   expect(idSent(1)).not.toBe(idSent(0));
 });
 
-test('a refusal comes back by field', async () => {
-  sent.mockResolvedValue({
-    ...refusal,
-    message: 'Type the note.',
-    fields: [{ field: 'text', message: 'Type the note.' }],
-  });
-  const { result } = renderHook(() => useRecord(7, []));
+test('what can not be meant is refused on the device, by field, and nothing is sent', async () => {
+  const { result } = renderHook(() => useRecord(7, start()));
   await act(async () =>
     expect(await result.current.add({ kind: 'note', text: '' })).toEqual({
       ok: false,
@@ -76,12 +77,42 @@ test('a refusal comes back by field', async () => {
       fields: { text: 'Type the note.' },
     }),
   );
+  expect(sent).not.toHaveBeenCalled();
+});
+
+test('what the server refuses comes back by field too', async () => {
+  const message = 'This page is of another release.';
+  sent.mockResolvedValue({ ...refusal, message, fields: [{ field: 'content.text', message }] });
+  const { result } = renderHook(() => useRecord(7, start()));
+  await act(async () =>
+    expect(await result.current.add(NOTE)).toEqual({ ok: false, message, fields: { text: message } }),
+  );
+});
+
+test('a device counts its entries, and they carry its id', async () => {
+  sent.mockResolvedValue({ ok: true, value: second });
+  const { result } = renderHook(() => useRecord(7, start()));
+  await act(async () => void (await result.current.add(NOTE)));
+  await act(async () => void (await result.current.add(NOTE)));
+  const [one, two] = sent.mock.calls.map(([, , body]) => body as { device: string; sequence: number });
+  expect(two?.sequence).toBe((one?.sequence ?? 0) + 1);
+  expect(two?.device).toBe(one?.device);
+});
+
+test('before a lathe is chosen only the lathe can be recorded; then the page asks for its sheet', async () => {
+  const onSheet = jest.fn();
+  sent.mockResolvedValue({ ok: true, value: second });
+  const { result } = renderHook(() => useRecord(7, { sheet: null, entries: [], onSheet }));
+  await act(async () => expect(await result.current.add(NOTE)).toMatchObject({ ok: false }));
+  await act(async () => void (await result.current.add({ kind: 'lathe', sheetId: '3', name: 'Lathe 1' })));
+  expect(sent.mock.calls[0]?.[2]).toMatchObject({ content: { kind: 'lathe', sheetId: 3, name: 'Lathe 1' } });
+  expect(onSheet).toHaveBeenCalled();
 });
 
 test('while one is on its way a second is not sent', async () => {
   let answer: (value: { ok: true; value: unknown }) => void = () => undefined;
   sent.mockReturnValue(new Promise((resolve) => (answer = resolve as typeof answer)));
-  const { result } = renderHook(() => useRecord(7, []));
+  const { result } = renderHook(() => useRecord(7, start()));
   let under = Promise.resolve<unknown>(null);
   act(() => void (under = result.current.add(NOTE)));
   expect(result.current.busy).toBe(true);
@@ -97,7 +128,7 @@ test('while one is on its way a second is not sent', async () => {
 test('news is asked for every ten seconds while the page is seen; no news changes nothing', async () => {
   jest.useFakeTimers();
   asked.mockResolvedValue({ ...refusal, message: 'The server does not answer.', fields: [] });
-  const { result, unmount } = renderHook(() => useRecord(7, [first], true));
+  const { result, unmount } = renderHook(() => useRecord(7, { ...start([first]), marked: true }));
   await act(() => jest.advanceTimersByTimeAsync(21_000));
   expect(asked).toHaveBeenCalledTimes(2);
   expect(result.current).toMatchObject({ entries: [first], marked: true });

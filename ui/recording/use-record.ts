@@ -1,31 +1,56 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { Entry } from '@/core/attempt';
+import {
+  ENTRY_KINDS,
+  predict,
+  readEntry,
+  type Entry,
+  type EntryContent,
+  type EntryFields,
+} from '@/core/record';
+import type { Result } from '@/core/errors/field-issue';
+import type { Sheet } from '@/core/sheet';
+import { deviceId, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { ask, send } from '../shell/send';
 
 const NEWS_MS = 10_000;
 
-export type EntryFields = Record<string, string>;
-
 interface News {
   entries: Entry[];
   marked: boolean;
+  sheetId: number | null;
 }
 
 interface Pending {
   key: string;
   id: string;
+  sequence: number;
   deviceTime: string;
 }
 
+export type Added = { ok: true } | { ok: false; message: string; fields: Record<string, string> };
+
+/** What a record begins with. */
+export interface RecordStart {
+  sheet: Sheet | null;
+  entries: readonly Entry[];
+  marked?: boolean;
+  /** Called when another lathe was chosen: the page then shows its sheet. */
+  onSheet?: () => void;
+}
+
 /**
- * The record of an attempt in the browser, and the one way to add to it. A refused entry leaves everything typed as it
- * was, with the messages by field; sending again uses the same id and time, so that nothing is recorded twice. What
- * others write comes as news; news that does not come changes nothing on the page.
+ * The record of an attempt in the browser, and the one way to add to it: what was typed is read here, against the sheet
+ * and the record; the server takes what is well formed. A refused entry leaves everything typed as it was, with the
+ * messages by field; sending again uses the same id and time, so that nothing is recorded twice. What others write comes
+ * as news; news that does not come changes nothing on the page.
  */
-export function useRecord(attemptId: number, first: readonly Entry[], firstMarked = false) {
+export function useRecord(
+  attemptId: number,
+  { sheet, entries: first, marked: firstMarked = false, onSheet }: RecordStart,
+) {
   /** What the server has told, in its order. */
   const [told, setTold] = useState<readonly Entry[]>(first);
   const [added, setAdded] = useState<readonly Entry[]>([]);
@@ -37,17 +62,21 @@ export function useRecord(attemptId: number, first: readonly Entry[], firstMarke
   const [busy, setBusy] = useState(false);
   const [pending, setPending] = useState<Pending | null>(null);
   const known = useRef(told);
+  const sheetIdKnown = useRef<number | null>(null);
 
   const lookForNews = useCallback(async () => {
     const sent = await ask<News>(`/api/attempts/${attemptId}/news?after=${known.current.length}`);
     if (!sent.ok) return;
     setMarked(sent.value.marked);
+    const { sheetId } = sent.value;
+    if (sheetIdKnown.current !== null && sheetId !== sheetIdKnown.current) onSheet?.();
+    sheetIdKnown.current = sheetId;
     if (sent.value.entries.length === 0) return;
     // Two looks may be under way at once: what is known by now is not told twice.
     const fresh = sent.value.entries.filter(({ id }) => known.current.every((entry) => entry.id !== id));
     known.current = [...known.current, ...fresh];
     setTold(known.current);
-  }, [attemptId]);
+  }, [attemptId, onSheet]);
 
   // Others write in the same record: the instructor signs off on a tablet while the student waits at the lathe.
   useEffect(() => {
@@ -56,35 +85,53 @@ export function useRecord(attemptId: number, first: readonly Entry[], firstMarke
     return () => window.clearInterval(timer);
   }, [lookForNews]);
 
-  async function add(
-    fields: EntryFields,
-  ): Promise<{ ok: true } | { ok: false; message: string; fields: Record<string, string> }> {
+  function read(fields: EntryFields): Result<EntryContent> {
+    if (sheet !== null) return readEntry(fields, { sheet, entries, prediction: predict(sheet, entries) });
+    // Before a lathe is chosen there is no sheet to read anything against but the choice itself.
+    const { sheetId = '', name = '' } = fields;
+    return fields.kind === 'lathe'
+      ? { ok: true, value: { kind: 'lathe', sheetId: Number(sheetId), name } }
+      : { ok: false, issues: [{ field: 'kind', code: 'conflict', message: 'Choose the lathe first.' }] };
+  }
+
+  async function add(fields: EntryFields): Promise<Added> {
     if (busy) return { ok: false, message: 'The entry before is still being sent.', fields: {} };
+    const content = read(fields);
+    if (!content.ok) return refused(content.issues[0]?.message ?? '', content.issues);
     const key = JSON.stringify(fields);
-    const { id, deviceTime } =
-      pending?.key === key ? pending : { id: newId(), deviceTime: new Date().toISOString() };
-    setPending({ key, id, deviceTime });
+    const { id, sequence, deviceTime } =
+      pending?.key === key
+        ? pending
+        : { id: newId(), sequence: nextSequence(), deviceTime: new Date().toISOString() };
+    setPending({ key, id, sequence, deviceTime });
     setBusy(true);
     const sent = await send<Entry>('POST', `/api/attempts/${attemptId}/entries`, {
       id,
+      device: deviceId(),
+      sequence,
+      after: entries.at(-1)?.id ?? null,
       deviceTime,
-      ...fields,
+      format: ENTRY_KINDS[content.value.kind].format,
+      content: content.value,
     });
     setBusy(false);
-    if (!sent.ok) {
-      return {
-        ok: false,
-        message: sent.message,
-        fields: Object.fromEntries(sent.fields.map(({ field, message }) => [field, message])),
-      };
-    }
+    if (!sent.ok) return refused(sent.message, sent.fields);
     setPending(null);
     setAdded((before) => [...before, sent.value]);
+    if (content.value.kind === 'lathe') onSheet?.();
     void lookForNews();
     return { ok: true };
   }
 
   return { entries, marked, busy, add };
+}
+
+function refused(message: string, fields: readonly { field: string; message: string }[]): Added {
+  return {
+    ok: false,
+    message,
+    fields: Object.fromEntries(fields.map((each) => [each.field.replace(/^content\./, ''), each.message])),
+  };
 }
 
 export type AttemptRecord = ReturnType<typeof useRecord>;

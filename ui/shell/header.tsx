@@ -46,9 +46,17 @@ export function Header({
         </Link>
         <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
         {children}
+        {who.role === 'instructor' && (
+          <Link
+            href="/shop"
+            className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+          >
+            Shop
+          </Link>
+        )}
         <Link
           href="/tables"
-          className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+          className={`${who.role === 'instructor' ? '' : 'ml-auto '}inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12`}
         >
           Tables
         </Link>

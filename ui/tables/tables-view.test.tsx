@@ -9,7 +9,11 @@ completeBrowser();
 
 function open(thread: string, engagement = '', coating = '') {
   return render(
-    <TablesView first={{ thread, engagement, coating }} who={{ name: 'Instructor', role: 'instructor' }} />,
+    <TablesView
+      first={{ thread, engagement, coating }}
+      who={{ name: 'Instructor', role: 'instructor' }}
+      wires={null}
+    />,
   );
 }
 

@@ -3,6 +3,7 @@
 import Papa from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
+import type { Gauge } from '@/core/gauging';
 import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
 import { fitTable, tableLines } from '@/core/tables';
 import {
@@ -34,7 +35,16 @@ export interface LookUp {
 }
 
 /** Quick look-ups without an exercise: limits of both members, wires, gauges, tool and depth. */
-export function TablesView({ first, who }: { first: LookUp; who: { name: string; role: string } }) {
+export function TablesView({
+  first,
+  who,
+  wires,
+}: {
+  first: LookUp;
+  who: { name: string; role: string };
+  /** The shop's measuring wires. */
+  wires: Gauge | null;
+}) {
   const [lookUp, setLookUp] = useState(first);
   const threadField = useRef<HTMLInputElement>(null);
   const [measuring, setMeasuring] = useState(EMPTY_MEASURING);
@@ -150,7 +160,12 @@ export function TablesView({ first, who }: { first: LookUp; who: { name: string;
             )}
             <ThreadTables fit={fit} coating={coating.value} basis={basis} />
           </div>
-          <WireSetTable key={`w-${chosen.designation}`} member={chosen} />
+          <WireSetTable
+            key={`w-${chosen.designation}`}
+            member={chosen}
+            shopWires={wires}
+            canKeep={who.role === 'instructor'}
+          />
           <Measuring member={chosen} typed={measuring} onType={setMeasuring} />
           <ToolAndDepth member={chosen} form={tool} basis={basis} />
         </main>

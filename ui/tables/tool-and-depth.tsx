@@ -3,7 +3,8 @@
 import { useMemo } from 'react';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
-import { readPlan, type PlanForm } from '@/core/plan';
+import { usualLathe } from '@/core/lathe';
+import { readPlan, withLeaf, type PlanForm } from '@/core/plan';
 import type { MemberTable } from '@/core/tables';
 import { CopyFigure } from '../kit/copy-figure';
 import { Figure } from '../kit/figure';
@@ -28,11 +29,15 @@ export function ToolAndDepth({
   basis?: string | undefined;
 }) {
   const typed = useWatch({ control: form.control }) as PlanForm;
-  const values = useMemo(() => ({ ...typed, thread: member.designation }), [typed, member.designation]);
-  const read = useMemo(() => readPlan(values), [values]);
+  const values = useMemo(
+    () => withLeaf(typed, 'thread.designation', member.designation),
+    [typed, member.designation],
+  );
+  const lathe = useMemo(() => usualLathe(member.thread.unit), [member.thread.unit]);
+  const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   const words = MEASURING_WORDS[member.limits.side];
   return (
-    <PlanningProvider value={{ form, values, read, touched: () => true }}>
+    <PlanningProvider value={{ form, values, read, lathe, touched: () => true }}>
       <section aria-label="Tool and depth" className="grid gap-2">
         <h2 className="text-xl">Tool and depth, {member.designation}</h2>
         {basis !== undefined && (

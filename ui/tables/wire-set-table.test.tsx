@@ -1,10 +1,11 @@
-import { fireEvent, render, screen, within } from '@testing-library/react';
-import { completeBrowser } from '../test/browser';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import type { Gauge } from '@/core/gauging';
+import { answerFetch, completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';
 import { WireSetTable } from './wire-set-table';
 
 completeBrowser();
-beforeEach(() => window.localStorage.clear());
+jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push: jest.fn() }) }));
 
 const wires = () =>
   within(screen.getByRole('table'))
@@ -12,35 +13,52 @@ const wires = () =>
     .map(({ textContent }) => textContent);
 
 test('a metric thread begins with the metric set, the nearest to the best first', () => {
-  render(<WireSetTable member={memberFor('M16x2-6g')} />);
+  render(<WireSetTable member={memberFor('M16x2-6g')} shopWires={null} canKeep />);
   expect(wires()).toEqual(['1.1000 mm', '1.3500 mm', '1.6500 mm']);
   fireEvent.click(screen.getByRole('radio', { name: /Inch/ }));
   expect(wires()[0]).toMatch(/ in$/);
 });
 
-test('an own list is kept in the browser, in both units; a bad size is named', () => {
-  const { unmount } = render(<WireSetTable member={memberFor('3/4-16 UNF-2A')} />);
-  fireEvent.click(screen.getByRole('radio', { name: 'Own list' }));
+const shop = (...sizes: Gauge['sizes']): Gauge => ({
+  format: 'oyakata-gauge',
+  version: 1,
+  name: 'Measuring wires',
+  kind: 'wires',
+  sizes,
+  note: null,
+});
+
+test('the shop’s wires are kept for the whole shop by the instructor; a bad size is named', async () => {
+  const sent = answerFetch(200, { id: 1 });
+  render(<WireSetTable member={memberFor('3/4-16 UNF-2A')} shopWires={null} canKeep />);
+  fireEvent.click(screen.getByRole('radio', { name: 'The shop’s' }));
   const field = screen.getByRole('textbox');
-  fireEvent.change(field, { target: { value: '0.0361 0.9 mm' } });
-  expect(wires()).toEqual(['0.03610 in', '0.03543 in']);
   fireEvent.change(field, { target: { value: '0.0361 0,9' } });
   expect(screen.getByText('Use a decimal point: 0.9.')).not.toBeNull();
-  unmount();
-  render(<WireSetTable member={memberFor('3/4-16 UNF-2A')} />);
-  fireEvent.click(screen.getByRole('radio', { name: 'Own list' }));
-  expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('0.0361 0,9');
+  fireEvent.change(field, { target: { value: '0.0361 0.9 mm' } });
+  expect(wires()).toEqual(['0.03610 in', '0.03543 in']);
+  fireEvent.click(screen.getByRole('button', { name: 'Keep for the shop' }));
+  await waitFor(() => expect(sent).not.toHaveLength(0));
+  expect(sent[0]?.url).toBe('/api/wires');
+  expect((sent[0]?.body as { sizes: unknown[] }).sizes).toHaveLength(2);
+});
+
+test('the shop’s set comes first where there is one, and a student only reads it', () => {
+  const set = shop({ value: 0.036, unit: 'in' }, { value: 0.2, unit: 'in' });
+  render(<WireSetTable member={memberFor('3/4-16 UNF-2A')} shopWires={set} canKeep={false} />);
+  expect(wires()).toEqual(['0.03600 in']);
+  expect(screen.queryByRole('textbox')).toBeNull();
 });
 
 test('where no wire can be used the range says why', () => {
-  window.localStorage.setItem('oyakata-wires', '0.2');
-  render(<WireSetTable member={memberFor('3/4-16 UNF-2A')} />);
-  fireEvent.click(screen.getByRole('radio', { name: 'Own list' }));
+  render(
+    <WireSetTable member={memberFor('3/4-16 UNF-2A')} shopWires={shop({ value: 0.2, unit: 'in' })} canKeep />,
+  );
   expect(screen.getByText(/None of these 1 can be used: they must be 0\.0316 to 0\.0632 in/)).not.toBeNull();
 });
 
 test('inside there are balls, and nothing is measured over one', () => {
-  render(<WireSetTable member={memberFor('M16x2-6H')} />);
+  render(<WireSetTable member={memberFor('M16x2-6H')} shopWires={null} canKeep />);
   expect(screen.getByRole('heading', { name: /The shop’s balls/ })).not.toBeNull();
   expect(screen.queryByRole('columnheader', { name: /over one/ })).toBeNull();
 });

@@ -1,31 +1,56 @@
 'use client';
 
 import { useState } from 'react';
-import { MEASURING_WORDS, overOneWire, usableWires, WIRE_SETS } from '@/core/gauging';
+import { MEASURING_WORDS, overOneWire, usableWires, WIRE_SETS, type Gauge } from '@/core/gauging';
 import type { MemberTable } from '@/core/tables';
 import { formatLength, parseLengthList } from '@/core/units';
+import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';
 import { Field } from '../kit/field';
 import { RuledTable } from '../kit/ruled-table';
-import { useSetting } from '../shell/settings';
+import { send } from '../shell/send';
+import { useRefresh } from '../shell/use-refresh';
 
 const OWN = 'own';
 /** More are no use: the nearest to the best wire come first. */
 const MOST = 4;
 
 /** Which wires of a set that lies in the shop can be used on a thread, and what they read. */
-export function WireSetTable({ member }: { member: MemberTable }) {
+export function WireSetTable({
+  member,
+  shopWires,
+  canKeep,
+}: {
+  member: MemberTable;
+  /** The set that lies in the shop; null while none is kept. */
+  shopWires: Gauge | null;
+  /** The instructor keeps the shop's set. */
+  canKeep: boolean;
+}) {
   const { thread, limits } = member;
   const { unit } = thread;
-  const [setId, setSetId] = useState<string>(unit === 'in' ? 'inch' : 'metric');
-  const [own, setOwn] = useSetting('wires');
-  const list = parseLengthList('wires', own ?? '', 'in');
+  const refresh = useRefresh();
+  const [setId, setSetId] = useState<string>(shopWires === null ? (unit === 'in' ? 'inch' : 'metric') : OWN);
+  const kept = (shopWires?.sizes ?? [])
+    .map(({ value, unit: of }) => (of === 'mm' ? `${value} mm` : `${value}`))
+    .join(' ');
+  const [own, setOwn] = useState(kept);
+  const [problem, setProblem] = useState<string | undefined>();
+  const list = parseLengthList('wires', own, 'in');
   const chosen = setId === OWN ? null : WIRE_SETS.find(({ id }) => id === setId);
   const wires = chosen?.wires ?? (list.ok ? list.value : []);
   const usable = usableWires(thread, limits, wires).slice(0, MOST);
   const external = limits.side === 'external';
   const { pieces, over } = MEASURING_WORDS[limits.side];
+
+  async function keep() {
+    if (!list.ok) return;
+    const sent = await send('PUT', '/api/wires', { sizes: list.value });
+    setProblem(sent.ok ? undefined : sent.message);
+    if (sent.ok) await refresh();
+  }
+
   const show = (value: number, extra = 0) => formatLength({ value, unit }, unit, extra);
   return (
     <section aria-label={`${pieces} of the shop`} className="grid content-start gap-2">
@@ -38,20 +63,34 @@ export function WireSetTable({ member }: { member: MemberTable }) {
           value={setId}
           options={[
             ...WIRE_SETS.map(({ id, name }) => ({ value: id, text: name })),
-            { value: OWN, text: 'Own list' },
+            { value: OWN, text: 'The shop’s' },
           ]}
           onChange={setSetId}
         />
       </div>
-      {setId === OWN && (
-        <Field
-          label="Sizes, parted by spaces, in inch or with mm"
-          placeholder="0.0325 0.0361 1.35mm"
-          value={own ?? ''}
-          error={list.ok ? undefined : list.issues[0]?.message}
-          note="Kept in this browser."
-          onChange={(event) => setOwn(event.target.value)}
-        />
+      {setId === OWN && canKeep && (
+        <form
+          className="grid max-w-3xl grid-cols-[1fr_auto] items-start gap-2 print:hidden"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+        >
+          <Field
+            label="Sizes, parted by spaces, in inch or with mm"
+            placeholder="0.0325 0.0361 1.35 mm"
+            value={own}
+            error={list.ok ? problem : list.issues[0]?.message}
+            note={own === kept ? 'Kept for the whole shop.' : 'Not kept yet.'}
+            onChange={(event) => setOwn(event.target.value)}
+          />
+          <Button type="submit" className="mt-5" disabled={!list.ok || own === kept}>
+            Keep for the shop
+          </Button>
+        </form>
+      )}
+      {setId === OWN && !canKeep && kept === '' && (
+        <p>The instructor has not listed the shop’s {pieces} yet.</p>
       )}
       {usable.length === 0 ? (
         <p>

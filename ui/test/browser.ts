@@ -16,7 +16,9 @@ export function answerFetch(status: number, body: unknown) {
   globalThis.fetch = ((url: string, init?: { body?: string }) => {
     if (!url.includes('/news'))
       sent.push({ url, body: init?.body === undefined ? undefined : (JSON.parse(init.body) as unknown) });
-    const [code, answer] = url.includes('/news') ? [200, { entries: [], marked: false }] : [status, body];
+    const [code, answer] = url.includes('/news')
+      ? [200, { entries: [], marked: false, sheetId: 3 }]
+      : [status, body];
     return Promise.resolve({ ok: code < 400, status: code, json: () => Promise.resolve(answer) });
   }) as unknown as typeof fetch;
   return sent;

@@ -1,13 +1,30 @@
 import type { ReactNode } from 'react';
 import { useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { EMPTY_PLAN_FORM, readPlan, type PlanForm } from '@/core/plan';
+import { usualLathe, type Lathe } from '@/core/lathe';
+import { EMPTY_PLAN_FORM, readPlan, withLeaf, type PlanForm } from '@/core/plan';
 import { PlanningProvider } from '../planning/planning-context';
 
+/** For tests: a form with texts at some fields. */
+export function formWith(leaves: Record<string, string>): PlanForm {
+  const empty: PlanForm = { ...EMPTY_PLAN_FORM, title: 'Test piece' };
+  return Object.entries(leaves).reduce((form, [field, text]) => withLeaf(form, field, text), empty);
+}
+
 /** For tests: parts of planning around a form, as the planning view gives it to them. */
-export function Planned({ form: draft, children }: { form: Partial<PlanForm>; children: ReactNode }) {
-  const form = useForm<PlanForm>({ defaultValues: { ...EMPTY_PLAN_FORM, title: 'Test piece', ...draft } });
+export function Planned({
+  form: leaves,
+  lathe = usualLathe('in'),
+  children,
+}: {
+  form: Record<string, string>;
+  lathe?: Lathe;
+  children: ReactNode;
+}) {
+  const form = useForm<PlanForm>({ defaultValues: formWith(leaves) });
   const values = useWatch({ control: form.control }) as PlanForm;
-  const read = useMemo(() => readPlan(values), [values]);
-  return <PlanningProvider value={{ form, values, read, touched: () => true }}>{children}</PlanningProvider>;
+  const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
+  return (
+    <PlanningProvider value={{ form, values, read, lathe, touched: () => true }}>{children}</PlanningProvider>
+  );
 }

@@ -1,5 +1,7 @@
 import type { Metadata } from 'next';
 import { guardedPage } from '@/app/server/page-guard';
+import { outcomeOf } from '@/data/outcome';
+import { gaugesOf } from '@/data/shop';
 import { TablesView } from '@/ui/tables/tables-view';
 
 export const metadata: Metadata = { title: 'Tables' };
@@ -16,5 +18,14 @@ export default async function TablesPage({
     return typeof value === 'string' ? value.slice(0, 60) : '';
   };
   const first = { thread: text('thread'), engagement: text('engagement'), coating: text('coating') };
-  return guardedPage((who) => Promise.resolve(<TablesView first={first} who={who} />));
+  return guardedPage(
+    () => outcomeOf(gaugesOf),
+    (gauges, who) => (
+      <TablesView
+        first={first}
+        who={who}
+        wires={gauges.find(({ document }) => document.kind === 'wires')?.document ?? null}
+      />
+    ),
+  );
 }

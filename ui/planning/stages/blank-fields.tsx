@@ -18,7 +18,7 @@ export function BlankFields() {
     <>
       <WorkDiameterField />
       <PlanTextField
-        field="runOutWidth"
+        field="work.end.width"
         label={internal ? 'Width of the recess' : 'Width of the run-out groove'}
         unit={units.thread}
         proposed={plain(read.defaults?.runOutWidth)}
@@ -36,7 +36,7 @@ export function WorkDiameterField() {
   return (
     <>
       <PlanTextField
-        field="blankDiameter"
+        field="work.diameter"
         label={internal ? 'Real bore' : 'Real blank diameter'}
         unit={units.thread}
         proposed={plain(read.defaults?.blankDiameter)}

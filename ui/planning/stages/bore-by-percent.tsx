@@ -60,7 +60,7 @@ export function BoreByPercent() {
       )}
       {figures !== null && (
         <Button
-          onClick={() => form.setValue('blankDiameter', figures, { shouldDirty: true, shouldTouch: true })}
+          onClick={() => form.setValue('work.diameter', figures, { shouldDirty: true, shouldTouch: true })}
         >
           Take {figures} {unit}
         </Button>

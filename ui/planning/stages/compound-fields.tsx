@@ -3,50 +3,38 @@
 import { FORM_60, formOf } from '@/core/thread';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
-import { PlanChoice, PlanTextField } from '../plan-field';
+import { PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { usePlanWhys } from '../use-plan-whys';
-import { plain } from './plain';
 import { useUnits } from './use-units';
 
-/** The compound's angle, its swivel scale and its dial. */
+/** The compound's angle, and what it is on the lathe looked at. */
 export function CompoundFields() {
-  const units = useUnits();
-  const { read } = usePlanning();
+  const { lathe, read } = usePlanning();
+  const { swivel, dial } = lathe.compound;
+  const mark = read.evaluation.swivelMarkDeg;
   return (
     <>
       <AngleField />
-      <PlanChoice
-        field="swivelZero"
-        label="Swivel scale reads 0 with the compound"
-        stacked
-        options={[
-          { value: 'cross-slide', text: 'along the cross slide' },
-          { value: 'bed', text: 'along the bed' },
-        ]}
-      />
-      <PlanChoice
-        field="dialUnit"
-        label="Dial of the compound"
-        options={[
-          { value: '', text: 'As thread' },
-          { value: 'in', text: 'Inch' },
-          { value: 'mm', text: 'mm' },
-        ]}
-      />
-      <div className="grid grid-cols-2 gap-2">
-        <PlanTextField
-          field="dialGraduation"
-          label="Graduation"
-          unit={units.dial}
-          proposed={plain(read.dialDefaults.dialGraduation)}
-        />
-        <PlanTextField
-          field="dialPerTurn"
-          label="One turn"
-          unit={units.dial}
-          proposed={plain(read.dialDefaults.dialPerTurn)}
-        />
+      <div className="grid gap-1 border-t border-rule pt-2 text-sm">
+        <p>
+          <span className="label block text-ink-soft">On {lathe.name}</span>
+          {mark === null ? (
+            'no mark yet'
+          ) : (
+            <>
+              mark <strong className="figures">{Number(mark.toFixed(3))}°</strong>
+            </>
+          )}
+          , the scale reads 0 {swivel.zeroAlong === 'bed' ? 'along the bed' : 'along the cross slide'}
+        </p>
+        <p>
+          Dial in <span className="figures">{dial.graduation.value}</span> {dial.graduation.unit},{' '}
+          <span className="figures">{dial.perTurn.value}</span> a turn
+        </p>
+        <p className="text-ink-soft">
+          Each lathe gets its own sheet. Look at another one above; lathes are kept under Shop.
+        </p>
       </div>
     </>
   );
@@ -72,7 +60,7 @@ export function AngleField() {
               type="button"
               aria-pressed={chosen === angle}
               onClick={() =>
-                form.setValue('compoundAngle', String(angle), { shouldDirty: true, shouldTouch: true })
+                form.setValue('infeed.angle', String(angle), { shouldDirty: true, shouldTouch: true })
               }
               className="min-h-9 flex-1 rounded-cut border border-rule-strong bg-paper-raised aria-pressed:bg-dye aria-pressed:text-scribe tablet:min-h-12"
             >
@@ -81,7 +69,7 @@ export function AngleField() {
           ))}
         </div>
         <PlanTextField
-          field="compoundAngle"
+          field="infeed.angle"
           label="Angle from the cross slide"
           unit="°"
           proposed={read.defaults === null ? undefined : String(read.defaults.compoundAngleDeg)}

@@ -9,8 +9,8 @@ import { useUnits } from './use-units';
 /** What the schedule of passes is made of. */
 export function PassesFields() {
   const { read } = usePlanning();
-  const { dial } = useUnits();
-  const defaults = read.dialDefaults;
+  const { thread: unit } = useUnits();
+  const defaults = read.infeedDefaults;
   const infeed = read.evaluation.largestInfeed ?? defaults.largestInfeed;
   const raised = read.inputs.largestInfeed === 'proposed' && infeed.value > defaults.largestInfeed.value;
   const suggested = read.evaluation.suggestedRoughing;
@@ -18,35 +18,35 @@ export function PassesFields() {
     <>
       <div className="grid grid-cols-2 gap-x-2 gap-y-3">
         <PlanTextField
-          field="scratchInfeed"
+          field="schedule.scratch"
           label="Scratch pass"
-          unit={dial}
+          unit={unit}
           proposed={plain(defaults.scratchInfeed)}
         />
-        <PlanTextField field="largestInfeed" label="Largest infeed" unit={dial} proposed={plain(infeed)} />
+        <PlanTextField field="schedule.largest" label="Largest infeed" unit={unit} proposed={plain(infeed)} />
       </div>
       {raised && (
         <Message tone="note">
-          {`A keen tip takes a narrow chip: as much as the usual flat at ${plain(defaults.largestInfeed)} ${dial}.`}
+          {`A keen tip takes a narrow chip: as much as the usual flat at ${plain(defaults.largestInfeed)} ${unit}.`}
         </Message>
       )}
       <PlanTextField
-        field="roughingPasses"
+        field="schedule.roughing"
         label="Roughing passes"
         proposed={suggested === null ? undefined : String(suggested)}
         hint={suggested === null ? undefined : `${suggested} is the fewest that keeps to the largest infeed.`}
       />
       <div className="grid grid-cols-2 gap-x-2 gap-y-3">
-        <PlanTextField field="finishingPasses" label="Finishing passes" />
+        <PlanTextField field="schedule.finishing" label="Finishing passes" />
         <PlanTextField
-          field="finishingInfeed"
+          field="schedule.finishingInfeed"
           label="of"
-          unit={dial}
+          unit={unit}
           proposed={plain(defaults.finishingInfeed)}
         />
       </div>
       <PlanTextField
-        field="springPasses"
+        field="schedule.spring"
         label="Spring passes"
         hint="At no infeed, until no more chip comes."
       />

@@ -13,7 +13,7 @@ export function SpeedFields() {
   return (
     <>
       <PlanTextField
-        field="spindleSpeed"
+        field="technique.speed"
         label="Spindle speed"
         unit="rpm"
         hint="Beginners 60 to 120. Obey the machine’s placards."

@@ -1,14 +1,16 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { PlanForm, PlanStageId } from '@/core/plan';
+import type { PlanStageId } from '@/core/plan';
+import type { Leaves } from '@/core/test/record';
+import { usualLathe } from '@/core/lathe';
 import { completeBrowser } from '../../test/browser';
 import { Planned } from '../../test/planning';
 import { StageFields } from './stage-fields';
 
 completeBrowser();
 
-function open(stage: PlanStageId, form: Partial<PlanForm> = {}) {
+function open(stage: PlanStageId, form: Leaves = {}) {
   return render(
-    <Planned form={{ thread: '3/4-16 UNF-2A', ...form }}>
+    <Planned form={{ 'thread.designation': '3/4-16 UNF-2A', ...form }}>
       <StageFields stage={stage} />
     </Planned>,
   );
@@ -34,14 +36,14 @@ test('blank: proposals stand in the empty fields; inside it is a bore with a rec
   expect(placeholder('Real blank diameter')).toBe('0.7438');
   expect(placeholder('Width of the run-out groove')).toBe('0.188');
   unmount();
-  open('blank', { thread: 'M30x2-6H' });
+  open('blank', { 'thread.designation': 'M30x2-6H' });
   expect(placeholder('Real bore')).toBe('28.023');
   expect(screen.getByText('27 mm')).not.toBeNull();
   expect(screen.getByLabelText('Width of the recess')).not.toBeNull();
 });
 
 test('blank: too small a bore to bore says so', () => {
-  open('blank', { thread: 'M6x1-6H' });
+  open('blank', { 'thread.designation': 'M6x1-6H' });
   expect(screen.getByText('too small to bore')).not.toBeNull();
 });
 
@@ -62,7 +64,7 @@ test('tool: the side clearance grows with the lead', () => {
   const { unmount } = open('tool');
   const fine = parseFloat(leading().replace(/^\D+/, ''));
   unmount();
-  open('tool', { thread: '3/4-6 Acme-2G' });
+  open('tool', { 'thread.designation': '3/4-6 Acme-2G' });
   expect(parseFloat(leading().replace(/^\D+/, ''))).toBeGreaterThan(fine + 2);
 });
 
@@ -81,20 +83,20 @@ test('target: wires outside, balls inside, the range with its reason', () => {
   type('Wires in hand', '0.02');
   expect(screen.getByText(/thinner ones sink below the crest, thicker ones ride on it/)).not.toBeNull();
   unmount();
-  open('target', { thread: '3/4-16 UNF-2B' });
+  open('target', { 'thread.designation': '3/4-16 UNF-2B' });
   expect(screen.getByLabelText('Balls in hand')).not.toBeNull();
   expect(screen.getByText('Over balls, limits')).not.toBeNull();
 });
 
 test('passes, speed and marks: a bad entry is told at its field', () => {
   const { unmount } = open('passes');
-  type('Largest infeed', '0.0105');
-  expect(screen.getByText(/type 0.01 in or 0.011 in/)).not.toBeNull();
+  type('Scratch pass', '0.0025');
+  expect(screen.getByText(/marked every 0.001 in: 0.0025 in is set to the nearest mark/)).not.toBeNull();
   unmount();
-  const speed = open('speed', { spindleSpeed: '400' });
+  const speed = open('speed', { 'technique.speed': '400' });
   expect(screen.getByText(/s in the run-out groove\. \d+ rpm or less/)).not.toBeNull();
   speed.unmount();
-  open('marks', { markResult: '50' });
+  open('marks', { 'marking.result': '50' });
   expect(screen.getByText(/40 for the result would do/)).not.toBeNull();
 });
 
@@ -103,18 +105,35 @@ test('passes: a keen tip may go in further for the same chip, and says so', () =
   expect(placeholder('Largest infeed')).toBe('0.01');
   expect(screen.queryByText(/narrow chip/)).toBeNull();
   unmount();
-  open('passes', { tipKind: 'sharp' });
+  open('passes', { 'tool.tip.kind': 'sharp' });
   expect(Number(placeholder('Largest infeed'))).toBeGreaterThan(0.01);
   expect(screen.getByText(/narrow chip: as much as the usual flat at 0.01 in/)).not.toBeNull();
   type('Largest infeed', '0.012');
   expect(screen.queryByText(/narrow chip/)).toBeNull();
 });
 
-test('passes: proposals are whole graduations of the dial in hand', () => {
-  open('passes', { dialUnit: 'mm', dialGraduation: '0.05' });
-  expect([placeholder('Scratch pass'), placeholder('Largest infeed'), placeholder('of')]).toEqual([
-    '0.05',
-    '0.25',
-    '0.05',
-  ]);
+test('compound: the lathe looked at says its mark; a mark is read by its scale', () => {
+  const lathe = usualLathe('in', 'Lathe 2');
+  const bed = {
+    ...lathe,
+    compound: { ...lathe.compound, swivel: { ...lathe.compound.swivel, zeroAlong: 'bed' as const } },
+  };
+  render(
+    <Planned form={{ 'thread.designation': '3/4-16 UNF-2A' }} lathe={bed}>
+      <StageFields stage="compound" />
+    </Planned>,
+  );
+  expect(screen.getByText('60.5°')).not.toBeNull();
+  type('Angle from the cross slide', '60');
+  expect(screen.getByText(/type “mark 60”: that is 30° from the cross slide/)).not.toBeNull();
+  type('Angle from the cross slide', 'mark 61');
+  expect(screen.getByText(/is 29° from the cross slide/)).not.toBeNull();
+});
+
+test('thread: several starts ask for their order', () => {
+  const { unmount } = open('thread');
+  expect(screen.queryByText('2 starts')).toBeNull();
+  unmount();
+  open('thread', { 'thread.designation': 'M20xPh5P2.5-6g' });
+  expect(screen.getByText('2 starts')).not.toBeNull();
 });

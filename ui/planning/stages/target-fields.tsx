@@ -22,7 +22,7 @@ export function TargetFields() {
   return (
     <>
       <PlanTextField
-        field="targetPitchDiameter"
+        field="proof.target"
         label="Target pitch diameter"
         unit={units.thread}
         proposed={plain(read.defaults?.targetPitchDiameter)}
@@ -31,7 +31,7 @@ export function TargetFields() {
         }
       />
       <PlanTextField
-        field="wireDiameter"
+        field="proof.evidence.0.wire"
         label={`${capital(words.pieces)} in hand`}
         unit={units.thread}
         proposed={plain(read.defaults?.wireDiameter)}

@@ -6,6 +6,7 @@ import { useShowLength } from '../../units/display-unit';
 import { PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { usePlanWhys } from '../use-plan-whys';
+import { StartsOrder } from './starts-order';
 
 /** Exercise and thread, with the limits of size. */
 export function ThreadFields() {
@@ -20,11 +21,12 @@ export function ThreadFields() {
     <>
       <PlanTextField field="title" label="Exercise" autoFocus={values.title === ''} />
       <PlanTextField
-        field="thread"
+        field="thread.designation"
         label="Thread"
-        suggestions={suggestThreads(values.thread)}
-        hint="Right-hand, outside or inside: 3/4-16 UNF-2A, #10-32, M16x2-6g, 7/8-9 UNC-2B, Tr30x6-7e."
+        suggestions={suggestThreads(values.thread.designation)}
+        hint="Outside or inside: 3/4-16 UNF-2A, #10-32, M16x2-6g, 7/8-9 UNC-2B, Tr30x6-7e; -LH for left-hand."
       />
+      {thread !== null && thread.starts > 1 && <StartsOrder starts={thread.starts} />}
       {limits !== null && (
         <div className="grid gap-2 border-t border-rule pt-3">
           <Figure

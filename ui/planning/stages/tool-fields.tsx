@@ -16,11 +16,11 @@ export function ToolFields() {
   const whys = usePlanWhys();
   const show = useShowLength();
   const { tipLimit, sideClearance } = read.evaluation;
-  const { tipKind } = values;
+  const tipKind = values.tool.tip.kind;
   return (
     <>
       <PlanChoice
-        field="tipKind"
+        field="tool.tip.kind"
         label="Tip of the tool"
         columns={2}
         options={[
@@ -28,11 +28,12 @@ export function ToolFields() {
           { value: 'radius', text: 'Radius' },
           { value: 'sharp', text: 'Sharp' },
           { value: 'insert', text: 'Insert' },
+          { value: 'not-measured', text: 'Not measured' },
         ]}
       />
       {tipKind === 'flat' && (
         <PlanTextField
-          field="tipFlat"
+          field="tool.tip.flat"
           label="Flat at the tip"
           unit={units.thread}
           proposed={plain(read.defaults?.tipFlat)}
@@ -40,7 +41,7 @@ export function ToolFields() {
       )}
       {(tipKind === 'radius' || tipKind === 'insert') && (
         <PlanTextField
-          field="tipRadius"
+          field="tool.tip.radius"
           label={tipKind === 'insert' ? 'Radius of the insert' : 'Radius at the tip'}
           unit={units.thread}
           proposed={plain(read.defaults?.tipRadius)}
@@ -49,16 +50,15 @@ export function ToolFields() {
       {tipKind === 'insert' && (
         <div className="grid grid-cols-2 items-start gap-2">
           <PlanTextField
-            field="insertFrom"
+            field="tool.tip.pitchFrom"
             label="Finest pitch"
-            unit={units.thread}
-            proposed={plain(read.defaults?.insertFrom)}
+            hint="As on the box: 0.0625, 1.5 mm, 16 TPI, 28-8 TPI."
+            proposed={plain(read.defaults?.insertPitch)}
           />
           <PlanTextField
-            field="insertTo"
+            field="tool.tip.pitchTo"
             label="Coarsest pitch"
-            unit={units.thread}
-            proposed={plain(read.defaults?.insertTo)}
+            proposed={plain(read.defaults?.insertPitch)}
           />
           <p className="col-span-2 text-sm text-ink-soft">
             A full-profile insert is made for one pitch and cuts the crest too. A partial-profile one has the
@@ -71,7 +71,7 @@ export function ToolFields() {
           A sharp tip must go deeper for the same pitch diameter, and breaks sooner.
         </Message>
       )}
-      {tipLimit !== null && tipKind !== 'sharp' && (
+      {tipLimit !== null && tipKind !== 'sharp' && tipKind !== 'not-measured' && (
         <Figure
           label="At most"
           value={show.figures(tipKind === 'flat' ? tipLimit.flat : tipLimit.radius, units.thread)}

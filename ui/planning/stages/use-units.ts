@@ -1,7 +1,7 @@
 import { usePlanning } from '../planning-context';
 
-/** Units in which the fields of a plan are typed: the thread's, and the dial's. */
+/** Units in which the fields of a plan are typed: the thread's. */
 export function useUnits() {
   const { read } = usePlanning();
-  return { thread: read.evaluation.thread?.unit ?? ('in' as const), dial: read.inputs.dialUnit };
+  return { thread: read.evaluation.thread?.unit ?? ('in' as const) };
 }

@@ -1,8 +1,5 @@
 import { discardExercise } from '@/data/exercises';
-import { handleBare } from '@/app/server/handle';
+import { answer, handleBare } from '@/app/server/handle';
 
 /** Discards an exercise that was never handed out. */
-export const DELETE = handleBare(async ({ viewer, id }) => {
-  await discardExercise(viewer, id);
-  return new Response(null, { status: 204 });
-});
+export const DELETE = handleBare(async ({ viewer, id }) => answer(await discardExercise(viewer, id), 204));

@@ -1,22 +1,29 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { readPlan } from '@/core/plan';
-import { loadExercise } from '@/data/exercises';
+import { loadPlanCard } from '@/data/plan-card';
 import { guardedPage, idOf } from '@/app/server/page-guard';
+import { rowId } from '@/app/server/handle';
 import { SetupCard } from '@/ui/card/setup-card';
 import { Notice } from '@/ui/shell/notice';
 
 export const metadata: Metadata = { title: 'Card' };
 
-/** The card of the plan as it stands: the draft, or the revision when nothing changed since. */
-export default async function ExerciseCardPage({ params }: { params: Promise<{ id: string }> }) {
+/** The card of the plan as it stands, on the lathe of `?lathe=`: the draft, or the revision when nothing changed since. */
+export default async function ExerciseCardPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
   const id = idOf((await params).id);
-  return guardedPage(async (who) => {
-    const exercise = await loadExercise(who, id);
-    const { plan } = readPlan(exercise.form);
-    const back = `/exercises/${id}`;
-    if (plan === null) {
-      return (
+  const { lathe } = await searchParams;
+  const latheId = typeof lathe === 'string' ? rowId(lathe) : null;
+  const back = `/exercises/${id}`;
+  return guardedPage(
+    (who) => loadPlanCard(who, id, latheId),
+    ({ sheet, revision }) =>
+      sheet === null ? (
         <Notice title="The plan is not whole yet">
           <p>
             A field is still to mend.{' '}
@@ -25,18 +32,8 @@ export default async function ExerciseCardPage({ params }: { params: Promise<{ i
             </Link>
           </p>
         </Notice>
-      );
-    }
-    const last = exercise.revisions[0];
-    const same = last !== undefined && JSON.stringify(last.plan) === JSON.stringify(plan);
-    return (
-      <SetupCard
-        plan={plan}
-        revision={same ? last.number : null}
-        student={null}
-        tryNumber={null}
-        back={back}
-      />
-    );
-  });
+      ) : (
+        <SetupCard sheet={sheet} revision={revision} student={null} tryNumber={null} back={back} />
+      ),
+  );
 }

@@ -1,9 +1,8 @@
-import { entryFormSchema } from '@/core/attempt';
-import { appendEntry } from '@/data/attempts';
-import { handle, refuseIssues } from '@/app/server/handle';
+import { entryEnvelopeSchema } from '@/core/record';
+import { appendEntry } from '@/data/append-entry';
+import { answer, handle } from '@/app/server/handle';
 
 /** Adds one entry to an attempt's record. */
-export const POST = handle(entryFormSchema, async ({ viewer, id, body }) => {
-  const outcome = await appendEntry(viewer, id, body);
-  return 'issues' in outcome ? refuseIssues(outcome.issues) : Response.json(outcome.done, { status: 201 });
-});
+export const POST = handle(entryEnvelopeSchema, async ({ viewer, id, body }) =>
+  answer(await appendEntry(viewer, id, body), 201),
+);

@@ -1,14 +1,15 @@
 import { exactWhole } from '@/core/json';
 import { markFormSchema } from '@/core/marking';
 import { markAttempt } from '@/data/marks';
-import { handle, refuseIssues } from '@/app/server/handle';
+import { answer, handle } from '@/app/server/handle';
 
 const schema = markFormSchema.shape({
   entriesSeen: exactWhole(0, 'Say how many entries you saw.').required('Say how many entries you saw.'),
+  /** The decision that this one supersedes; null for the first. */
+  supersedes: exactWhole(1, 'Name the decision that you had before you.').nullable().default(null),
 });
 
-/** Confirms the mark of an attempt; it is final. */
-export const POST = handle(schema, async ({ viewer, id, body }) => {
-  const outcome = await markAttempt(viewer, id, body, body.entriesSeen);
-  return 'issues' in outcome ? refuseIssues(outcome.issues) : Response.json(outcome.done, { status: 201 });
-});
+/** Decides on the mark of an attempt. A decision is final; a later one stands beside it. */
+export const POST = handle(schema, async ({ viewer, id, body }) =>
+  answer(await markAttempt(viewer, id, body, body.entriesSeen, body.supersedes), 201),
+);

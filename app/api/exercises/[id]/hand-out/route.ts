@@ -1,8 +1,8 @@
-import { handOutSchema } from '@/core/plan';
+import { handOutSchema, sentForm } from '@/core/plan';
 import { handOut } from '@/data/exercises';
-import { handle } from '@/app/server/handle';
+import { answer, handle } from '@/app/server/handle';
 
-/** Freezes the plan as a revision and makes an attempt for each chosen student. */
+/** Freezes the plan as a revision with a sheet for each lathe, and makes an attempt for each chosen student. */
 export const POST = handle(handOutSchema, async ({ viewer, id, body }) =>
-  Response.json(await handOut(viewer, id, body.form, body.draftVersion, body.studentIds), { status: 201 }),
+  answer(await handOut(viewer, id, { ...body, form: sentForm(body.form) }), 201),
 );

@@ -1,12 +1,14 @@
-import { loadExercise } from '@/data/exercises';
-import { handleBare, refusal } from '@/app/server/handle';
+import { lastPlan } from '@/data/exercises';
+import { answer, handleBare } from '@/app/server/handle';
 
 /** The last handed-out plan as a JSON document (format `oyakata-plan`, see docs/formats/plan.md). */
 export const GET = handleBare(async ({ viewer, id }) => {
-  const { revisions } = await loadExercise(viewer, id);
-  const last = revisions[0];
-  if (last === undefined) return refusal(404, 'not-found', 'This exercise has not been handed out yet.');
-  return Response.json(last.plan, {
-    headers: { 'Content-Disposition': `attachment; filename="exercise-${id}-revision-${last.number}.json"` },
-  });
+  const outcome = await lastPlan(viewer, id);
+  const response = answer(outcome, 200, ({ plan }) => plan);
+  if ('done' in outcome)
+    response.headers.set(
+      'Content-Disposition',
+      `attachment; filename="exercise-${id}-revision-${outcome.done.number}.json"`,
+    );
+  return response;
 });

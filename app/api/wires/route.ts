@@ -1,0 +1,30 @@
+import { array, number, object, string } from 'yup';
+import { saveWires } from '@/data/shop';
+import { answer, handle } from '@/app/server/handle';
+
+const schema = object({
+  sizes: array(
+    object({
+      value: number().strict().moreThan(0).max(1000).required('Give the diameter.'),
+      unit: string().oneOf(['in', 'mm']).required('Give the unit.'),
+    }),
+  )
+    .max(60, 'At most 60 sizes.')
+    .required('Send the sizes.'),
+});
+
+/** Keeps the sizes of the shop's measuring wires. */
+export const PUT = handle(schema, async ({ viewer, body }) =>
+  answer(
+    await saveWires(viewer, {
+      format: 'oyakata-gauge',
+      version: 1,
+      name: 'Measuring wires',
+      kind: 'wires',
+      sizes: body.sizes.map(({ value, unit }) => ({ value, unit: unit as 'in' | 'mm' })),
+      note: null,
+    }),
+    200,
+    (id) => ({ id }),
+  ),
+);

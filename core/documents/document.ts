@@ -1,0 +1,86 @@
+import { ValidationError, type Schema } from 'yup';
+
+/** Why a stored document can not be read. */
+export type UnreadableReason = 'not-a-document' | 'other-format' | 'later-version' | 'broken';
+
+/** Thrown when a stored document can not be read; the message says which, why and what to do. */
+export class UnreadableDocument extends Error {
+  override name = 'UnreadableDocument';
+  constructor(
+    readonly format: string,
+    readonly reason: UnreadableReason,
+    message: string,
+    /** Where in the document it is broken; empty for the whole. */
+    readonly path = '',
+  ) {
+    super(message);
+  }
+}
+
+/** A document as it stands in storage or in a file, before anything is known of it. */
+export type StoredObject = Record<string, unknown>;
+
+/** One kind of stored document: its name, its present version, its shape, and how each older version becomes the next. */
+export interface DocumentKind<T> {
+  format: string;
+  version: number;
+  schema: Schema<T>;
+  /** `lifts[n]` makes version n + 1 out of version n. Never changed once it has landed. */
+  lifts?: Readonly<Record<number, (older: StoredObject) => StoredObject>>;
+  /** The version of documents that were stored before they carried a format; absent where every one carries it. */
+  withoutFormat?: number;
+}
+
+/**
+ * The one reader of a kind of document: checks format and version, lifts an older version step by step, and checks the
+ * result by its schema, without guessing (a number sent as text is refused).
+ * @throws UnreadableDocument
+ */
+export function documentReader<T>(kind: DocumentKind<T>): (stored: unknown) => T {
+  const { format, version, schema } = kind;
+  return (stored) => {
+    if (typeof stored !== 'object' || stored === null || Array.isArray(stored))
+      throw new UnreadableDocument(format, 'not-a-document', `This is no ${format} document.`);
+    let found = stored as StoredObject;
+    for (let at = versionOf(found, kind); at < version; at += 1) {
+      const lift = kind.lifts?.[at];
+      if (lift === undefined)
+        throw new UnreadableDocument(
+          format,
+          'broken',
+          `Version ${at} of ${format} can not be read.`,
+          'version',
+        );
+      found = lift(found);
+    }
+    try {
+      return schema.validateSync(found, { strict: true, abortEarly: true });
+    } catch (error) {
+      if (!ValidationError.isError(error)) throw error;
+      const path = error.path ?? '';
+      throw new UnreadableDocument(format, 'broken', `${format}, ${path}: ${error.message}`, path);
+    }
+  };
+}
+
+function versionOf(found: StoredObject, { format, version, withoutFormat }: DocumentKind<unknown>): number {
+  if (found.format === undefined && withoutFormat !== undefined) return withoutFormat;
+  if (found.format !== format)
+    throw new UnreadableDocument(
+      format,
+      'other-format',
+      `This is “${String(found.format)}”, not ${format}.`,
+      'format',
+    );
+  const has = found.version;
+  if (typeof has !== 'number' || !Number.isInteger(has) || has < 1)
+    throw new UnreadableDocument(format, 'broken', `${format} has no version.`, 'version');
+  if (has > version)
+    throw new UnreadableDocument(
+      format,
+      'later-version',
+      `This is ${format} version ${has}, made by a later release; this one reads up to version ${version}. Update the program.`,
+      'version',
+    );
+  return has;
+}

@@ -1,0 +1,43 @@
+import { documentReader, figure, header, part, UnreadableDocument, words } from './index';
+
+/** A made-up kind of document in its third version, the first of which carried no format. */
+const read = documentReader({
+  format: 'oyakata-try',
+  version: 3,
+  schema: part({ ...header('oyakata-try', 3), name: words(10), length: figure(0) }),
+  lifts: {
+    1: (older) => ({ format: 'oyakata-try', version: 2, name: older.title, length: older.length }),
+    2: (older) => ({ ...older, version: 3, length: Number(older.length) * 2 }),
+  },
+  withoutFormat: 1,
+});
+
+test('older versions are lifted step by step', () => {
+  expect(read({ title: 'a', length: 2 })).toEqual({
+    format: 'oyakata-try',
+    version: 3,
+    name: 'a',
+    length: 4,
+  });
+  expect(read({ format: 'oyakata-try', version: 2, name: 'b', length: 5 }).length).toBe(10);
+  expect(read({ format: 'oyakata-try', version: 3, name: 'c', length: 5 }).length).toBe(5);
+});
+
+test.each([
+  [{ format: 'oyakata-try', version: 4 }, 'later-version', 'reads up to version 3'],
+  [{ format: 'other', version: 3 }, 'other-format', 'not oyakata-try'],
+  [{ format: 'oyakata-try', version: 'x' }, 'broken', 'no version'],
+  [{ format: 'oyakata-try', version: 3, name: 'c', length: '5' }, 'broken', 'length'],
+  [{ format: 'oyakata-try', version: 3, name: 'c', length: 5, more: 1 }, 'broken', 'more'],
+  [null, 'not-a-document', 'no oyakata-try'],
+  [[1], 'not-a-document', 'no oyakata-try'],
+])('%j is refused: %s', (stored, reason, says) => {
+  try {
+    read(stored);
+    throw new Error('was read');
+  } catch (error) {
+    expect(error).toBeInstanceOf(UnreadableDocument);
+    expect((error as UnreadableDocument).reason).toBe(reason);
+    expect((error as UnreadableDocument).message).toContain(says);
+  }
+});

@@ -1,0 +1,72 @@
+import {
+  array,
+  boolean,
+  mixed,
+  number,
+  object,
+  string,
+  type ISchema,
+  type ObjectShape,
+  type Schema,
+} from 'yup';
+
+/**
+ * Building blocks of the schemas of stored documents. Every field is there; what is unknown or does not apply is null,
+ * never left out, so that a reader need not tell the two apart.
+ */
+
+/** An object with just these fields; another one is refused by its name. */
+export const part = <S extends ObjectShape>(fields: S) =>
+  object(fields).noUnknown('There is a field that this version does not know: ${unknown}.').required();
+
+/** The same where the whole part may be unknown. */
+export const maybePart = <S extends ObjectShape>(fields: S) =>
+  object(fields)
+    .noUnknown('There is a field that this version does not know: ${unknown}.')
+    .nullable()
+    .default(null)
+    .defined();
+
+export const listOf = <T>(item: ISchema<T>, most: number) =>
+  array(item as Schema<T>)
+    .max(most)
+    .required();
+
+export const words = (most: number) => string().max(most).defined();
+export const maybeWords = (most: number) => string().max(most).nullable().defined();
+
+/** A finite number within limits, both allowed. */
+export const figure = (min = -1e9, max = 1e9) => number().min(min).max(max).required();
+export const maybeFigure = (min = -1e9, max = 1e9) => number().min(min).max(max).nullable().defined();
+export const whole = (min: number, max: number) => number().integer().min(min).max(max).required();
+export const maybeWhole = (min: number, max: number) =>
+  number().integer().min(min).max(max).nullable().defined();
+
+export const yesNo = () => boolean().required();
+export const maybeYesNo = () => boolean().nullable().defined();
+
+export const oneOf = <const V extends readonly string[]>(values: V) =>
+  string()
+    .oneOf(values as unknown as V[number][])
+    .required() as unknown as Schema<V[number]>;
+export const maybeOneOf = <const V extends readonly string[]>(values: V) =>
+  string()
+    .nullable()
+    .defined()
+    .oneOf([...values, null]) as unknown as Schema<V[number] | null>;
+
+const UNITS = ['in', 'mm'] as const;
+const lengthFields = { value: number().min(-1e6).max(1e6).required(), unit: oneOf(UNITS) };
+
+/** A length with its unit. */
+export const length = () => part(lengthFields);
+export const maybeLength = () => maybePart(lengthFields);
+
+/** Format and version of a document. */
+export const header = <F extends string>(format: F, version: number) => ({
+  format: string().oneOf([format]).required() as unknown as Schema<F>,
+  version: number().oneOf([version]).required(),
+});
+
+/** Anything JSON holds; for what a later version has written and this one only keeps. */
+export const anything = () => mixed().nullable().defined();

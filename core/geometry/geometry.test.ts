@@ -1,0 +1,126 @@
+import fc from 'fast-check';
+import {
+  areaOf,
+  crossings,
+  depthAt,
+  depthOf,
+  diameterAt,
+  envelope,
+  frameOf,
+  pieceArea,
+  poseOf,
+  profileDepth,
+  surface,
+  type FrameCase,
+  type Piece,
+} from './index';
+
+const usual: FrameCase = {
+  side: 'external',
+  hand: 'right',
+  direction: 'toward-headstock',
+  toolSide: 'front',
+  compoundSide: 'usual',
+};
+
+/** Common practice: the hand rule, and which way each slide takes the tool. */
+test.each([
+  ['outside, right-hand, toward the headstock', {}, [-2, 1, 1, false, false, false]],
+  [
+    'a left-hand thread away from the headstock: spindle forward, lead screw reversed',
+    { hand: 'left', direction: 'away-from-headstock' },
+    [-2, -1, -1, true, false, false],
+  ],
+  [
+    'a right-hand thread away from the headstock: spindle reversed',
+    { direction: 'away-from-headstock' },
+    [-2, -1, -1, false, true, false],
+  ],
+  ['a left-hand thread toward the headstock: both reversed', { hand: 'left' }, [-2, 1, 1, true, true, false]],
+  ['a bore: outward is deeper, toward the operator', { side: 'internal' }, [2, 1, 1, false, false, true]],
+  ['a bore on its far side', { side: 'internal', toolSide: 'back' }, [2, 1, 1, false, false, false]],
+  [
+    'the compound kept at the other side feeds the trailing flank',
+    { compoundSide: 'other' },
+    [-2, 1, -1, false, false, false],
+  ],
+] as [string, Partial<FrameCase>, unknown[]][])('frame: %s', (_, change, expected) => {
+  const frame = frameOf({ ...usual, ...change });
+  expect([
+    frame.diameterPerDepth,
+    frame.leading,
+    frame.fed,
+    frame.leadScrewReversed,
+    frame.spindleReversed,
+    frame.deeperTowardOperator,
+  ]).toEqual(expected);
+});
+
+test('depth and diameter are each other’s inverse on both sides', () => {
+  expect(diameterAt('external', 16, 1.2)).toBeCloseTo(13.6, 12);
+  expect(diameterAt('internal', 14, 1.2)).toBeCloseTo(16.4, 12);
+  for (const side of ['external', 'internal'] as const)
+    expect(depthOf(side, 15, diameterAt(side, 15, 0.7))).toBeCloseTo(0.7, 12);
+});
+
+test('a pose: c cos deep and c sin sideways, in the frame’s way; starts shift along the axis', () => {
+  const slides = { compound: 1, compoundAngleDeg: 60, fed: 1 as const };
+  expect(poseOf(slides)).toMatchObject({
+    x: expect.closeTo(0.8660254, 6) as number,
+    y: expect.closeTo(0.5, 12) as number,
+  });
+  expect(poseOf({ ...slides, fed: -1, carriage: 2, start: 1, crossSlide: 0.1 })).toMatchObject({
+    x: expect.closeTo(2 - 0.8660254, 6) as number,
+    y: expect.closeTo(0.6, 12) as number,
+    start: 1,
+  });
+});
+
+const arc: Piece = { kind: 'arc', x0: -1, x1: 1, cx: 0, cy: 2, r: 1.5 };
+const line: Piece = { kind: 'line', x0: -1, x1: 1, y0: 3, y1: 3.4 };
+
+test('areas: a trapezium, and a circle’s segment by its closed form', () => {
+  expect(pieceArea(line)).toBeCloseTo(6.4, 12);
+  // Half a disc of radius 1 under y = 0: pi / 2.
+  expect(pieceArea({ kind: 'arc', x0: -1, x1: 1, cx: 0, cy: 0, r: 1 })).toBeCloseTo(Math.PI / 2, 12);
+});
+
+test('crossings lie on both pieces; pieces that coincide have none', () => {
+  const other: Piece = { kind: 'arc', x0: -1, x1: 1, cx: 0.4, cy: 2.1, r: 1.4 };
+  for (const [a, b] of [
+    [line, arc],
+    [arc, other],
+    [line, { ...line, y0: 3.4, y1: 3 }],
+  ] as [Piece, Piece][]) {
+    const found = crossings(a, b, -1, 1);
+    expect(found.length).toBeGreaterThan(0);
+    found.forEach((x) => expect(depthAt(a, x)).toBeCloseTo(depthAt(b, x), 10));
+  }
+  expect(crossings(arc, arc, -1, 1)).toEqual([]);
+  expect(crossings(line, line, -1, 1)).toEqual([]);
+});
+
+test('the envelope is the deeper of both at every place, whatever the pieces', () => {
+  const level = fc.double({ min: -1, max: 1, noNaN: true });
+  const zigzag = fc
+    .array(level, { minLength: 3, maxLength: 9 })
+    .map((ys): Piece[] =>
+      ys.slice(1).map((y1, index) => ({ kind: 'line', x0: index, x1: index + 1, y0: ys[index] ?? 0, y1 })),
+    );
+  fc.assert(
+    fc.property(zigzag, zigzag, (one, other) => {
+      const both = envelope(one, other);
+      for (let x = 0.031; x < one.length; x += 0.173) {
+        const second = x < other.length ? profileDepth(other, x) : -Infinity;
+        expect(profileDepth(both, x)).toBeCloseTo(Math.max(profileDepth(one, x), second), 9);
+      }
+      // Without gaps, from end to end.
+      both.forEach((piece, index) => expect(piece.x0).toBeCloseTo(both[index - 1]?.x1 ?? 0, 9));
+      expect(areaOf(both)).toBeGreaterThanOrEqual(areaOf(one) - 1e-9);
+    }),
+  );
+});
+
+test('a cut beside the ground leaves it as it is', () => {
+  expect(envelope(surface(0, 1), surface(2, 3))).toEqual(surface(0, 1));
+});

@@ -1,0 +1,4 @@
+export * from './frame';
+export * from './piece';
+export * from './pose';
+export * from './profile';

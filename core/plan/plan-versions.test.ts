@@ -1,0 +1,43 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { USUAL_WORDS } from '../shop';
+import { sheetFor } from '../sheet';
+import { usualLathe } from '../lathe';
+import { lengthIn, roundTo, type Length } from '../units';
+import { formOfPlan, readPlan, readStoredPlan } from './index';
+
+/** Plans of version 1 as the releases before stored them (data/test/version-1). */
+const plans = JSON.parse(
+  readFileSync(path.join(__dirname, '../../data/test/version-1/plans.json'), 'utf8'),
+) as { title: string; thread: string; version: number }[];
+
+test.each(plans.map((plan) => [plan.title, plan] as const))('a plan of version 1 opens: %s', (_, old) => {
+  expect(old.version).toBe(1);
+  const plan = readStoredPlan(old);
+  expect(plan).toMatchObject({
+    version: 2,
+    title: old.title,
+    thread: { designation: old.thread, hand: 'right' },
+  });
+  const sheet = sheetFor({ plan, lathe: usualLathe('in'), tool: null, gauges: [], words: USUAL_WORDS });
+  expect(plan.work.end.kind).toBe(sheet.thread.side === 'internal' ? 'recess' : 'groove');
+  expect(sheet.passes.length).toBeGreaterThan(4);
+});
+
+test.each(plans.map((plan) => [plan.title, plan] as const))(
+  'and its form makes the same decisions again: %s',
+  (_, old) => {
+    const plan = readStoredPlan(old);
+    const again = readPlan(formOfPlan(plan)).plan;
+    // Its rows are worked out now, and its infeeds are kept in the thread's unit; all that was decided is the same.
+    const decided = (of: typeof plan | null) => ({
+      ...of,
+      schedule:
+        of &&
+        Object.values(of.schedule.asked).map((each) => (typeof each === 'number' ? each : inches(each))),
+    });
+    expect(decided(again)).toEqual(decided(plan));
+  },
+);
+
+const inches = (length: Length) => roundTo(lengthIn(length, 'in'), 7);

@@ -1,0 +1,35 @@
+import type { Schema } from 'yup';
+import type { StoredObject } from '../documents';
+import type { Result } from '../errors/field-issue';
+import type { Sheet } from '../sheet';
+import type { Entry, Role } from './entry';
+import type { Prediction } from './predict';
+
+/** What was typed or touched for an entry, field by field. */
+export type EntryFields = Readonly<Record<string, string>>;
+
+/** What the device knows when something is typed. */
+export interface ReadingContext {
+  sheet: Sheet;
+  entries: readonly Entry[];
+  prediction: Prediction;
+}
+
+/** One kind of entry: its shape, who may write it, how it is read, and its words. One file each, listed in `kinds/index`. */
+export interface EntryKind<K extends string, C extends { kind: K }> {
+  kind: K;
+  /** Version of its content; entries of format 1 carry none and mean 1. */
+  format: number;
+  schema: Schema<C>;
+  lifts?: Readonly<Record<number, (older: StoredObject) => StoredObject>>;
+  writtenBy: readonly Role[];
+  /** Fields that hold what a person said, stored apart so that they can be taken out. */
+  freeText: readonly string[];
+  /**
+   * On the device: what was typed, against sheet and record. What is merely wrong for the work is recorded as it is;
+   * only what can not be meant is refused.
+   */
+  read: (fields: EntryFields, context: ReadingContext) => Result<C>;
+  /** One line of the record. */
+  words: (content: C, sheet: Sheet) => { title: string; detail: string };
+}

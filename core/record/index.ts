@@ -1,0 +1,13 @@
+export * from './check-content';
+export * from './entry';
+export * from './entry-envelope';
+export * from './entry-words';
+export type { EntryFields, EntryKind, ReadingContext } from './entry-kind';
+export * from './kinds';
+export * from './measured-thread';
+export * from './predict';
+export * from './read-entry';
+export * from './read-stored-entry';
+export * from './record-state';
+export * from './refigured';
+export * from './summary';

@@ -1,0 +1,44 @@
+import { handInKind, type HandInContent } from './hand-in';
+import { latheKind, type LatheContent } from './lathe';
+import { lookKind, type LookContent } from './look';
+import { measurementKind, type MeasurementContent } from './measurement';
+import { noteKind, type NoteContent } from './note';
+import { passKind, type PassContent } from './pass';
+import { refigureKind, type RefigureContent } from './refigure';
+import { signOffKind, type SignOffContent } from './sign-off';
+import { stepKind, type StepContent } from './step';
+import { strikeKind, type StrikeContent } from './strike';
+
+/** What was recorded. Lengths are in the thread's unit; dial readings in the dial's. */
+export type EntryContent =
+  | StepContent
+  | SignOffContent
+  | PassContent
+  | MeasurementContent
+  | NoteContent
+  | StrikeContent
+  | HandInContent
+  | LatheContent
+  | LookContent
+  | RefigureContent;
+
+/** Every kind of entry that this release knows; the only place that lists them. */
+export const ENTRY_KINDS = {
+  step: stepKind,
+  'sign-off': signOffKind,
+  pass: passKind,
+  measurement: measurementKind,
+  note: noteKind,
+  strike: strikeKind,
+  'hand-in': handInKind,
+  lathe: latheKind,
+  look: lookKind,
+  refigure: refigureKind,
+} as const;
+
+export type KnownKind = keyof typeof ENTRY_KINDS;
+
+export { PLACES, type MeasurementContent, type Place } from './measurement';
+export { LOOK_VERDICTS } from './look';
+export { readStepValue } from './step';
+export type { PassContent } from './pass';

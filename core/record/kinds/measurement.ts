@@ -1,0 +1,109 @@
+import { length, maybeFigure, oneOf, part } from '../../documents';
+import { bad, good, type Result } from '../../errors/field-issue';
+import { capital } from '../../gauging';
+import { formatLength, parseLength, type Length, type LengthUnit } from '../../units';
+import type { EntryKind } from '../entry-kind';
+import { kindOf } from '../kind-of';
+
+/** Places along the thread at which it is measured. */
+export const PLACES = ['start', 'middle', 'end'] as const;
+export type Place = (typeof PLACES)[number];
+
+export interface MeasurementContent {
+  kind: 'measurement';
+  purpose: 'mid' | 'final';
+  wire: Length;
+  overWires: Record<Place, number | null>;
+  /** Major diameter, or the minor one of an internal thread. */
+  crest: number | null;
+}
+
+/** The thread was measured over wires, in mid-course or at the end. Lengths in the thread's unit. */
+export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
+  kind: 'measurement',
+  format: 2,
+  schema: part({
+    kind: kindOf('measurement'),
+    purpose: oneOf(['mid', 'final'] as const),
+    wire: length(),
+    overWires: part({ start: maybeFigure(), middle: maybeFigure(), end: maybeFigure() }),
+    crest: maybeFigure(),
+  }),
+  writtenBy: ['student', 'instructor', 'helper'],
+  freeText: [],
+  read: (fields, { sheet }) => {
+    const { thread, workDiameter, wires, words } = sheet;
+    const { unit, pitch } = thread;
+    const show = (value: number) => formatLength({ value, unit });
+    const { purpose } = fields;
+    if (purpose !== 'mid' && purpose !== 'final')
+      return bad(
+        'purpose',
+        'unreadable',
+        'Say whether this is a measurement in mid-course or the final one.',
+      );
+    const wireText = fields.wire ?? '';
+    const wire = wireText.trim() === '' ? good(wires.diameter) : lengthOf('wire', wireText, unit);
+    if (!wire.ok) return wire;
+    if (Math.abs(wire.value - wires.diameter) > wires.diameter / 2) {
+      const says = `The plan’s ${words.pieces} are ${show(wires.diameter)} ${unit}: type the size of those in hand.`;
+      return bad('wire', 'out-of-range', says);
+    }
+    const [low, high] =
+      thread.side === 'external'
+        ? [wires.overWires.target - pitch, workDiameter + 3 * wire.value]
+        : [workDiameter - 3 * wire.value, wires.overWires.target + pitch];
+    const places: Record<Place, number | null> = { start: null, middle: null, end: null };
+    for (const place of PLACES) {
+      const text = fields[place] ?? '';
+      if (text.trim() === '') continue;
+      const read = lengthOf(place, text, unit);
+      if (!read.ok) return read;
+      if (read.value < low || read.value > high) {
+        const says = `${capital(words.over)} of this size the thread reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`;
+        return bad(place, 'out-of-range', says);
+      }
+      places[place] = read.value;
+    }
+    const crestText = fields.crest ?? '';
+    const crest = crestText.trim() === '' ? good(null) : lengthOf('crest', crestText, unit);
+    if (!crest.ok) return crest;
+    if (crest.value !== null && Math.abs(crest.value - workDiameter) > pitch) {
+      const says = `The ${words.work} was planned at ${show(workDiameter)} ${unit}. Measure the ${words.crest} again.`;
+      return bad('crest', 'out-of-range', says);
+    }
+    if (PLACES.every((place) => places[place] === null))
+      return bad('start', 'required', `Type the reading ${words.over} at one place at least.`);
+    if (purpose === 'final') {
+      const missing = PLACES.find((place) => places[place] === null);
+      if (missing !== undefined)
+        return bad(missing, 'required', 'The final measurement wants all three places.');
+      if (crest.value === null)
+        return bad('crest', 'required', `The final measurement wants the ${words.crest} too.`);
+    }
+    return good({
+      kind: 'measurement',
+      purpose,
+      wire: { value: wire.value, unit },
+      overWires: places,
+      crest: crest.value,
+    });
+  },
+  words: ({ purpose, overWires, crest }, { thread, words }) => {
+    const show = (value: number) => formatLength({ value, unit: thread.unit });
+    const over = PLACES.flatMap((place) => {
+      const value = overWires[place];
+      return value === null ? [] : [`${place} ${show(value)}`];
+    }).join(', ');
+    const outside = crest === null ? '' : `; ${words.crest} ${show(crest)}`;
+    return {
+      title: purpose === 'final' ? 'Final measurement' : 'Measured',
+      detail: `${words.over} ${over}${outside} ${thread.unit}`,
+    };
+  },
+};
+
+function lengthOf(field: string, text: string, unit: LengthUnit): Result<number> {
+  const read = parseLength(field, text, unit);
+  return read.ok ? good(read.value.length.value) : read;
+}

@@ -1,0 +1,49 @@
+import { figure, listOf, oneOf, part } from '../../documents';
+import { bad, good } from '../../errors/field-issue';
+import { sheetPassSchema, type SheetPass } from '../../sheet';
+import { formatLength } from '../../units';
+import type { EntryKind } from '../entry-kind';
+import { kindOf } from '../kind-of';
+import { refigured } from '../refigured';
+
+export interface RefigureContent {
+  kind: 'refigure';
+  /** What was found to be otherwise than planned. */
+  what: 'work-diameter' | 'tip';
+  /** In the thread's unit. */
+  value: number;
+  passes: SheetPass[];
+}
+
+/** The passes worked out anew from what was measured at the bench; in force from the next cut, the sheet stays as it is. */
+export const refigureKind: EntryKind<'refigure', RefigureContent> = {
+  kind: 'refigure',
+  format: 2,
+  schema: part({
+    kind: kindOf('refigure'),
+    what: oneOf(['work-diameter', 'tip'] as const),
+    value: figure(0),
+    passes: listOf(sheetPassSchema, 8000),
+  }),
+  writtenBy: ['student', 'instructor'],
+  freeText: [],
+  read: ({ what, value = '' }, { sheet, prediction }) => {
+    if (what !== 'work-diameter' && what !== 'tip')
+      return bad('what', 'unreadable', 'Say what was found to be otherwise.');
+    const found = Number(value);
+    if (value.trim() === '' || !Number.isFinite(found) || found < 0)
+      return bad('value', 'not-a-number', 'Measure it first: the figure is missing.');
+    const passes = refigured(sheet, prediction, { [what]: found });
+    return passes === null
+      ? bad(
+          'value',
+          'not-reachable',
+          'No passes follow from this figure: measure again, or ask the instructor.',
+        )
+      : good({ kind: 'refigure', what, value: found, passes });
+  },
+  words: ({ what, value, passes }, { thread, words }) => ({
+    title: 'Passes figured anew',
+    detail: `${what === 'tip' ? 'tip' : words.work} ${formatLength({ value, unit: thread.unit })} ${thread.unit}, ${passes.length} passes`,
+  }),
+};

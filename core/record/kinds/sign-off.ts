@@ -1,0 +1,25 @@
+import { part, words } from '../../documents';
+import { bad, good } from '../../errors/field-issue';
+import type { EntryKind } from '../entry-kind';
+import { kindOf } from '../kind-of';
+
+export interface SignOffContent {
+  kind: 'sign-off';
+  stepId: string;
+}
+
+/** Whoever may has looked at a hold point. */
+export const signOffKind: EntryKind<'sign-off', SignOffContent> = {
+  kind: 'sign-off',
+  format: 2,
+  schema: part({ kind: kindOf('sign-off'), stepId: words(40).min(1) }),
+  writtenBy: ['instructor', 'helper'],
+  freeText: [],
+  read: ({ stepId }, { sheet }) => {
+    const step = sheet.steps.find(({ id }) => id === stepId);
+    return step?.kind === 'sign-off'
+      ? good({ kind: 'sign-off', stepId: step.id })
+      : bad('stepId', 'unreadable', 'There is no such hold point in this plan.');
+  },
+  words: () => ({ title: 'Instructor looked', detail: 'signed off' }),
+};

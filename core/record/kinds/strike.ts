@@ -1,0 +1,32 @@
+import { part, words } from '../../documents';
+import { bad, good } from '../../errors/field-issue';
+import { saidText, visibleLength } from '../../units';
+import { liveEntries } from '../entry';
+import type { EntryKind } from '../entry-kind';
+import { kindOf } from '../kind-of';
+
+export interface StrikeContent {
+  kind: 'strike';
+  entryId: string;
+  reason: string;
+}
+
+/** An earlier entry does not hold; it stays readable, with the reason. */
+export const strikeKind: EntryKind<'strike', StrikeContent> = {
+  kind: 'strike',
+  format: 2,
+  schema: part({ kind: kindOf('strike'), entryId: words(36).min(1), reason: words(500).min(1) }),
+  writtenBy: ['student', 'instructor', 'helper'],
+  freeText: ['reason'],
+  read: ({ entryId, reason = '' }, { entries }) => {
+    const standing = liveEntries(entries).find((entry) => entry.id === entryId);
+    if (standing === undefined)
+      return bad('entryId', 'conflict', 'That entry is not in the record, or is struck out already.');
+    const said = saidText(reason);
+    if (visibleLength(said) < 3) return bad('reason', 'required', 'Say why the entry is struck out.');
+    return said.length > 500
+      ? bad('reason', 'too-long', 'At most 500 characters.')
+      : good({ kind: 'strike', entryId: standing.id, reason: said });
+  },
+  words: ({ reason }) => ({ title: 'Struck out', detail: reason }),
+};

@@ -1,0 +1,71 @@
+import type { Sheet } from '../sheet';
+import type { Entry } from './entry';
+import { predict } from './predict';
+import type { AttemptState } from './record-state';
+
+/** Changed with every change of what `summaryOf` gives: stored summaries of another one are made anew. */
+export const SUMMARY_DERIVER = 1;
+
+/** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
+export interface AttemptSummary {
+  state: AttemptState;
+  latheName: string | null;
+  passesCut: number;
+  /** The open step of the set-up, or null when it is done. */
+  stepTitle: string | null;
+  entries: number;
+  lastEntryAt: string | null;
+  waitsFor: 'instructor' | 'mark' | null;
+  /** Pitch diameter by the final measurement, in the thread's unit. */
+  finalSize: number | null;
+  points: number | null;
+  /** Whether the points reach the pass mark of the scheme. */
+  passed: boolean | null;
+}
+
+/** The standing decision on an attempt, as far as the summary needs it. */
+export interface DecidedPoints {
+  points: number;
+  passed: boolean;
+}
+
+/**
+ * The summary of an attempt, from the record and the standing mark alone.
+ * @param sheet the sheet of the lathe chosen; null while none is
+ */
+export function summaryOf(
+  sheet: Sheet | null,
+  entries: readonly Entry[],
+  decided: DecidedPoints | null,
+): AttemptSummary {
+  const last = entries.at(-1);
+  const base = {
+    entries: entries.length,
+    lastEntryAt: last?.serverTime ?? null,
+    points: decided?.points ?? null,
+    passed: decided?.passed ?? null,
+  };
+  if (sheet === null)
+    return {
+      ...base,
+      state: decided === null ? 'not-begun' : 'marked',
+      latheName: null,
+      passesCut: 0,
+      stepTitle: null,
+      waitsFor: null,
+      finalSize: null,
+    };
+  const { state, steps, cuts, final } = predict(sheet, entries);
+  const open = steps.find(({ step, verdict }) => verdict === 'open' && step.when === 'before-cutting');
+  const waits =
+    state === 'waiting' ? 'mark' : open?.step.kind === 'sign-off' && cuts.length === 0 ? 'instructor' : null;
+  return {
+    ...base,
+    state: decided === null ? state : 'marked',
+    latheName: sheet.lathe.name,
+    passesCut: cuts.length,
+    stepTitle: cuts.length === 0 ? (open?.step.title ?? null) : null,
+    waitsFor: decided === null ? waits : null,
+    finalSize: final?.measured.mean ?? null,
+  };
+}

@@ -1,0 +1,143 @@
+import { radialDepthOf } from '../compound';
+import { groundHeight, pitchDiameterAt, type DepthCase } from '../depth';
+import { overWires, type WireCase } from '../gauging';
+import { chipAreas, type GrooveCase } from '../groove';
+import { graduationsIn, shownFor, travelOf, type Dial } from '../lathe';
+import { lengthIn, type Length, type LengthUnit } from '../units';
+import type { PassKind } from './schedule';
+
+/** A row on the dial of one lathe: whole graduations counted from touch-off. `row` is its place in the schedule, from 1. */
+export interface DialRow {
+  row: number;
+  kind: PassKind;
+  readingGraduations: number;
+}
+
+/** A row of a schedule before a dial: its length of compound feed carries its unit. */
+export interface AskedRow {
+  kind: PassKind;
+  infeed: Length;
+  reading: Length;
+}
+
+/**
+ * Puts the rows of a schedule on a dial. Each reading is rounded by itself, so that rounding never adds up; finishing
+ * infeeds keep their size, counted back from the last reading. Rows that the dial can not tell from the one before are
+ * left out.
+ * @param last the reading that ends the feed, in graduations
+ */
+export function rowsOnDial(rows: readonly AskedRow[], dial: Dial, last: number): DialRow[] {
+  const feeding = rows.filter(({ kind }) => kind !== 'spring');
+  const finishing = feeding.length - 1 - feeding.findLastIndex(({ kind }) => kind !== 'finish');
+  const readings = feeding.map(({ reading }) => Math.round(graduationsIn(reading, dial)));
+  let at = last;
+  for (let index = feeding.length - 1; index >= 0 && index >= feeding.length - 1 - finishing; index -= 1) {
+    readings[index] = at;
+    const infeed = feeding[index]?.infeed;
+    if (infeed !== undefined) at -= Math.max(1, Math.round(graduationsIn(infeed, dial)));
+  }
+  const onDial: DialRow[] = [];
+  let before = 0;
+  rows.forEach(({ kind }, index) => {
+    if (kind === 'spring') return void onDial.push({ row: index + 1, kind, readingGraduations: last });
+    const readingGraduations = readings[index] ?? 0;
+    if (readingGraduations <= before || readingGraduations > last) return;
+    onDial.push({ row: index + 1, kind, readingGraduations });
+    before = readingGraduations;
+  });
+  return onDial;
+}
+
+/** A pass as the student is told it, with what the thread has become. Lengths without their unit are in the thread's. */
+export interface Pass {
+  n: number;
+  kind: PassKind;
+  /** Start of the thread that it cuts, from 1. */
+  start: number;
+  /** As the dial shows them. */
+  dialInfeed: Length;
+  dialReading: Length;
+  /** The slide's own travel. */
+  infeed: number;
+  reading: number;
+  radialDepth: number;
+  chipArea: number;
+  /** Null while the groove is too shallow to have a pitch diameter, or while the tip is not known. */
+  pitchDiameter: number | null;
+  overWires: number | null;
+}
+
+/** What the size of a pass depends on, in the thread's unit. */
+export interface PassCase {
+  unit: LengthUnit;
+  groove: GrooveCase;
+  depth: DepthCase;
+  wires: WireCase;
+  /** False where the tip was assumed: then no size is foretold. */
+  tipKnown: boolean;
+}
+
+export type StartsOrder = 'start-by-start' | 'depth-by-depth';
+
+/**
+ * Works out the passes of rows on a dial. A thread of several starts takes every row once for each: all rows of a start
+ * before the next start, or all starts at each depth. Infeeds count from the reading before in the same start.
+ */
+export function passesOnDial(
+  rows: readonly DialRow[],
+  dial: Dial,
+  passCase: PassCase,
+  order: StartsOrder = 'start-by-start',
+): Pass[] {
+  const { unit, groove, depth, wires, tipKnown } = passCase;
+  const travel = (graduations: number) => lengthIn(travelOf(graduations, dial), unit);
+  const places = rows.map((_, index) => index);
+  const starts = Array.from({ length: groove.starts }, (_, start) => start);
+  const cuts =
+    order === 'start-by-start'
+      ? starts.flatMap((start) => places.map((place) => ({ place, start })))
+      : places.flatMap((place) => starts.map((start) => ({ place, start })));
+  const graduationsAt = (place: number) => rows[place]?.readingGraduations ?? 0;
+  const areas = chipAreas(
+    groove,
+    cuts.map(({ place, start }) => ({ reading: travel(graduationsAt(place)), start })),
+  );
+  return cuts.map(({ place, start }, index): Pass => {
+    const reading = graduationsAt(place);
+    const infeed = reading - graduationsAt(place - 1);
+    const radialDepth = radialDepthOf(travel(reading), groove.compoundAngleDeg);
+    const sized = tipKnown && radialDepth > groundHeight(depth);
+    const pitchDiameter = sized ? pitchDiameterAt(depth, radialDepth) : null;
+    return {
+      n: index + 1,
+      kind: rows[place]?.kind ?? 'rough',
+      start: start + 1,
+      dialInfeed: shownFor(infeed, dial),
+      dialReading: shownFor(reading, dial),
+      infeed: travel(infeed),
+      reading: travel(reading),
+      radialDepth,
+      chipArea: areas[index] ?? 0,
+      pitchDiameter,
+      overWires: pitchDiameter === null ? null : overWires(wires, pitchDiameter),
+    };
+  });
+}
+
+/**
+ * The reading that ends the feed: the nearest graduation to the target, or its neighbour when only that one lands in
+ * the band; else the one that leaves material.
+ * @param exact feed to the target in graduations
+ * @param landing the pitch diameter at a reading in graduations
+ */
+export function lastGraduation(
+  exact: number,
+  landing: (graduations: number) => number,
+  band: { min: number; max: number },
+): number {
+  const nearest = Math.round(exact);
+  const inside = (reading: number) => landing(reading) >= band.min && landing(reading) <= band.max;
+  if (inside(nearest)) return nearest;
+  const other = nearest > exact ? nearest - 1 : nearest + 1;
+  return inside(other) ? other : Math.floor(exact);
+}

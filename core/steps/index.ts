@@ -1,3 +1,0 @@
-export * from './setup-step';
-export * from './setup-steps';
-export * from './show-value';

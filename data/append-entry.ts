@@ -1,0 +1,213 @@
+import 'server-only';
+import { isDeepStrictEqual } from 'node:util';
+import type { Transaction } from 'sequelize';
+import {
+  checkContent,
+  ENTRY_KINDS,
+  summaryOf,
+  type Entry,
+  type EntryContent,
+  type EntryEnvelope,
+  type Role,
+} from '@/core/record';
+import { attemptRow, type AttemptRow } from './attempts';
+import { database } from './database';
+import { isDuplicate } from './errors';
+import { sheetOf } from './frozen';
+import { conflict, forbidden, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
+import type { PersonView } from './people';
+import { change, rowOf } from './query';
+import { entriesAfter, freeTextOf } from './records';
+import { storedJson } from './stored-json';
+import { sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
+import { keepTexts } from './texts';
+
+/**
+ * Adds one entry to a record, and its summary in the same transaction. The server takes every well-formed entry of its
+ * author: whether it should come now was the device's to ask. Sending the same entry again changes nothing and answers
+ * with the one that stands. What is refused is kept beside the record, and holds up nothing behind it.
+ */
+export async function appendEntry(
+  viewer: PersonView,
+  attemptId: number,
+  sent: EntryEnvelope,
+): Promise<Outcome<Entry>> {
+  const outcome = await outcomeOf(() =>
+    database()
+      .sequelize.transaction((transaction) => append(viewer, attemptId, sent, transaction))
+      .catch((error: unknown) => {
+        // Two attempts were given the same id at one moment: the lock of an attempt does not see the other.
+        if (isDuplicate(error)) return foreignId();
+        throw error;
+      }),
+  );
+  if ('refused' in outcome && outcome.refused.kind !== 'not-found')
+    await keepRefused(viewer, attemptId, sent, outcome.refused.message);
+  return outcome;
+}
+
+const foreignId = () => conflict('This id belongs to another entry. Make a new one.', 'id');
+
+async function append(
+  viewer: PersonView,
+  attemptId: number,
+  sent: EntryEnvelope,
+  transaction: Transaction,
+): Promise<Entry> {
+  const row = await attemptRow(attemptId, transaction);
+  const { entries, role } = await knownRecord(viewer, row, transaction);
+  if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
+  const checked = checkContent(sent.format, sent.content);
+  if (!checked.ok) return refuseFields(checked.issues);
+  const content = checked.value;
+  const repeated = entries.find(({ id }) => id === sent.id);
+  if (repeated !== undefined) return sameEntry(viewer, repeated, content);
+  refuseByRole(viewer, role, content, entries);
+  if (content.kind === 'lathe') await refuseLathe(row, content.sheetId, transaction);
+
+  const serverTime = new Date();
+  const late = row.decision !== null || (row.state === 'waiting' && role === 'student');
+  const { stored, said } = apart(content);
+  await change(
+    `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, after_id, format, late, content,
+      device_time, server_time) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
+    [
+      sent.id,
+      attemptId,
+      viewer.id,
+      role,
+      sent.device,
+      sent.sequence,
+      sent.after ?? null,
+      sent.format,
+      late ? 1 : 0,
+      storedJson(stored),
+      new Date(sent.deviceTime),
+      serverTime,
+    ],
+    transaction,
+  );
+  await keepTexts('entry', sent.id, viewer.id, said, transaction);
+  const entry: Entry = {
+    id: sent.id,
+    device: sent.device,
+    sequence: sent.sequence,
+    after: sent.after ?? null,
+    author: { id: viewer.id, name: viewer.name, role },
+    deviceTime: sent.deviceTime,
+    serverTime: serverTime.toISOString(),
+    late,
+    content,
+  };
+  await summarise(row, [...entries, entry], transaction);
+  return entry;
+}
+
+async function summarise(
+  row: AttemptRow,
+  entries: readonly Entry[],
+  transaction: Transaction,
+): Promise<void> {
+  const chooses = entries.at(-1)?.content.kind;
+  const sheetId =
+    chooses === 'lathe' || chooses === 'strike' || row.sheetId === null
+      ? sheetIdOf(entries, await sheetIdsOfHandOut(row.handOutId, transaction))
+      : row.sheetId;
+  const sheet = sheetId === null ? null : await sheetOf(sheetId, transaction);
+  const decided = row.points === null ? null : { points: Number(row.points), passed: row.passed === 1 };
+  await writeSummary(row.attemptId, summaryOf(sheet, entries, decided), sheetId, transaction);
+}
+
+/** Records that this process has read: entries never change, so only what came since is read again. */
+const known = new Map<number, { entries: Entry[]; seq: number }>();
+const MOST_KNOWN = 200;
+
+async function knownRecord(
+  viewer: PersonView,
+  { attemptId, classId }: AttemptRow,
+  transaction: Transaction,
+): Promise<{ entries: Entry[]; role: Role | null }> {
+  const before = known.get(attemptId) ?? { entries: [], seq: 0 };
+  const [since, member] = await Promise.all([
+    entriesAfter(attemptId, before.seq, transaction),
+    rowOf<{ role: Role }>(
+      'SELECT role FROM memberships WHERE class_id = ? AND person_id = ?',
+      [classId, viewer.id],
+      transaction,
+    ),
+  ]);
+  const entries = since.entries.length === 0 ? before.entries : [...before.entries, ...since.entries];
+  known.delete(attemptId);
+  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value ?? attemptId);
+  known.set(attemptId, { entries, seq: since.seq });
+  return { entries, role: member?.role ?? null };
+}
+
+function sameEntry(viewer: PersonView, standing: Entry, content: EntryContent): Entry {
+  if (standing.author.id !== viewer.id || !isDeepStrictEqual(standing.content, content)) return foreignId();
+  return { ...standing, author: { ...standing.author, name: viewer.name } };
+}
+
+function refuseByRole(
+  viewer: PersonView,
+  role: Role,
+  content: EntryContent,
+  entries: readonly Entry[],
+): void {
+  if (!ENTRY_KINDS[content.kind].writtenBy.includes(role)) {
+    forbidden(
+      content.kind === 'sign-off'
+        ? 'Only the instructor signs off a hold point.'
+        : 'This entry is not yours to write.',
+    );
+  }
+  if (content.kind !== 'strike') return;
+  const target = entries.find(({ id }) => id === content.entryId);
+  if (target === undefined)
+    refuse('conflict', 'That entry is not in the record, or is struck out already.', 'content.entryId');
+  else if (role !== 'instructor' && target.author.id !== viewer.id)
+    forbidden('Only its author or the instructor strikes an entry out.');
+}
+
+async function refuseLathe(row: AttemptRow, sheetId: number, transaction: Transaction): Promise<void> {
+  const allowed = await sheetIdsOfHandOut(row.handOutId, transaction);
+  if (!allowed.includes(sheetId)) conflict('This lathe is not one of the exercise’s.', 'content.sheetId');
+}
+
+/** What a person said goes to its own table; the frozen row keeps an empty place. */
+function apart(content: EntryContent): { stored: object; said: Record<string, string> } {
+  const said: Record<string, string> = {};
+  const stored: Record<string, unknown> = { ...content };
+  for (const field of freeTextOf(content)) {
+    const text = stored[field];
+    if (typeof text !== 'string') continue;
+    said[field] = text;
+    stored[field] = '…';
+  }
+  return { stored, said };
+}
+
+/** Refused entries of one attempt that are kept; nobody fills the disk with them. */
+const MOST_REFUSED = 200;
+
+async function keepRefused(
+  viewer: PersonView,
+  attemptId: number,
+  sent: EntryEnvelope,
+  reason: string,
+): Promise<void> {
+  await change(
+    `INSERT INTO refused_entries (client_id, attempt_id, author_id, reason, sent, refused_at)
+      SELECT ?, ?, ?, ?, ?, ? FROM DUAL
+      WHERE (SELECT COUNT(*) FROM refused_entries WHERE attempt_id = ?) < ${MOST_REFUSED}`,
+    [
+      sent.id,
+      attemptId,
+      viewer.id,
+      reason.slice(0, 500),
+      JSON.stringify(sent).slice(0, 20_000),
+      new Date(),
+      attemptId,
+    ],
+  ).catch(() => undefined);
+}

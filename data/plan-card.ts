@@ -1,0 +1,37 @@
+import 'server-only';
+import { usualLathe } from '@/core/lathe';
+import { readPlan } from '@/core/plan';
+import { sheetFor, type Sheet } from '@/core/sheet';
+import { lastPlan, loadExercise } from './exercises';
+import { outcomeOf, passOn, type Outcome } from './outcome';
+import type { PersonView } from './people';
+import { gaugesOf, shopOf } from './shop';
+
+/** The sheet of a plan as it stands on a lathe of the shop; null while the plan is not whole. Nothing is frozen by it. */
+export function loadPlanCard(
+  viewer: PersonView,
+  exerciseId: number,
+  latheId: number | null,
+): Promise<Outcome<{ sheet: Sheet | null; revision: number | null }>> {
+  return outcomeOf(async () => {
+    const exercise = passOn(await loadExercise(viewer, exerciseId));
+    const { plan, evaluation } = readPlan(exercise.form);
+    if (plan === null) return { sheet: null, revision: null };
+    const lathe =
+      (exercise.lathes.find(({ id }) => id === latheId) ?? exercise.lathes[0])?.lathe ??
+      usualLathe(evaluation.thread?.unit ?? 'in');
+    const [shop, gauges] = await Promise.all([shopOf(), gaugesOf()]);
+    const last = await lastPlan(viewer, exerciseId);
+    const same = 'done' in last && JSON.stringify(last.done.plan) === JSON.stringify(plan);
+    return {
+      sheet: sheetFor({
+        plan,
+        lathe,
+        tool: null,
+        gauges: gauges.map(({ document }) => document),
+        words: shop.words,
+      }),
+      revision: same ? last.done.number : null,
+    };
+  });
+}

@@ -1,0 +1,191 @@
+import 'server-only';
+import { readLatheForm, readLathe, type Lathe, type LatheForm } from '@/core/lathe';
+import { readGauge, type Gauge } from '@/core/gauging';
+import { readShopWords, type ShopWords } from '@/core/shop';
+import { UnreadableDocument } from '@/core/documents';
+import { teachingOf } from './access';
+import { database } from './database';
+import { notFound, outcomeOf, refuseFields, type Outcome } from './outcome';
+import type { PersonView } from './people';
+import { change, insertRow, rowOf, rowsOf } from './query';
+import { storedJson } from './stored-json';
+
+export type ItemKind = 'lathe' | 'tool' | 'gauge';
+
+/** A thing of the shop with its last revision. */
+export interface ShopItem<D> {
+  id: number;
+  revisionId: number;
+  number: number;
+  archived: boolean;
+  document: D;
+}
+
+async function itemsOf<D>(kind: ItemKind, read: (stored: unknown) => D): Promise<ShopItem<D>[]> {
+  const rows = await rowsOf<{
+    id: number;
+    revisionId: number;
+    number: number;
+    archivedAt: Date | null;
+    document: string;
+  }>(
+    `SELECT i.id, r.id AS revisionId, r.number, i.archived_at AS archivedAt, r.document FROM shop_items i
+      JOIN shop_revisions r ON r.item_id = i.id
+      WHERE i.kind = ? AND r.number = (SELECT MAX(number) FROM shop_revisions WHERE item_id = i.id) ORDER BY i.id`,
+    [kind],
+  );
+  return rows.map(({ id, revisionId, number, archivedAt, document }) => ({
+    id,
+    revisionId,
+    number,
+    archived: archivedAt !== null,
+    document: read(JSON.parse(document)),
+  }));
+}
+
+/** The lathes of the shop, as they are now. */
+export const lathesOf = (): Promise<ShopItem<Lathe>[]> => itemsOf('lathe', readLathe);
+export const gaugesOf = (): Promise<ShopItem<Gauge>[]> => itemsOf('gauge', readGauge);
+
+export interface Shop {
+  timeZone: string;
+  words: ShopWords;
+}
+
+export async function shopOf(): Promise<Shop> {
+  const row = await rowOf<{ timeZone: string; words: string }>(
+    'SELECT time_zone AS timeZone, words FROM shop WHERE id = 1',
+  );
+  if (row === null) throw new Error('The shop has no row.');
+  return { timeZone: row.timeZone, words: readShopWords(JSON.parse(row.words)) };
+}
+
+/** What the page of the shop shows to an instructor. */
+export function loadShop(
+  viewer: PersonView,
+): Promise<Outcome<{ shop: Shop; lathes: ShopItem<Lathe>[]; gauges: ShopItem<Gauge>[] }>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const [shop, lathes, gauges] = await Promise.all([shopOf(), lathesOf(), gaugesOf()]);
+    return { shop, lathes, gauges };
+  });
+}
+
+export function loadLathe(viewer: PersonView, itemId: number): Promise<Outcome<ShopItem<Lathe>>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    return (await lathesOf()).find(({ id }) => id === itemId) ?? notFound('lathe');
+  });
+}
+
+/** Stores a document as a new thing of the shop, or as the next revision of one. Returns the thing's id. */
+async function storeItem(
+  viewer: PersonView,
+  kind: ItemKind,
+  itemId: number | null,
+  document: object,
+): Promise<number> {
+  return database().sequelize.transaction(async (transaction) => {
+    const now = new Date();
+    const text = storedJson(document);
+    let id = itemId;
+    if (id === null) {
+      id = await insertRow(
+        'INSERT INTO shop_items (kind, created_at) VALUES (?, ?)',
+        [kind, now],
+        transaction,
+      );
+    } else {
+      const known = await rowOf<{ id: number }>(
+        'SELECT id FROM shop_items WHERE id = ? AND kind = ? FOR UPDATE',
+        [id, kind],
+        transaction,
+      );
+      if (known === null) notFound(kind);
+    }
+    const last = await rowOf<{ number: number; document: string }>(
+      'SELECT number, document FROM shop_revisions WHERE item_id = ? ORDER BY number DESC LIMIT 1',
+      [id],
+      transaction,
+    );
+    if (last?.document !== text)
+      await insertRow(
+        'INSERT INTO shop_revisions (item_id, number, document, issued_by_id, issued_at) VALUES (?, ?, ?, ?, ?)',
+        [id, (last?.number ?? 0) + 1, text, viewer.id, now],
+        transaction,
+      );
+    return id;
+  });
+}
+
+/** Keeps a lathe as typed: a new one, or the next revision of one. Sheets that were handed out stay as they are. */
+export function saveLathe(
+  viewer: PersonView,
+  itemId: number | null,
+  form: LatheForm,
+): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const read = readLatheForm(form);
+    return read.ok ? storeItem(viewer, 'lathe', itemId, read.value) : refuseFields(read.issues);
+  });
+}
+
+/** Takes a lathe of a file. */
+export function importLathe(viewer: PersonView, stored: unknown): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    try {
+      return await storeItem(viewer, 'lathe', null, readLathe(stored));
+    } catch (error) {
+      if (!(error instanceof UnreadableDocument)) throw error;
+      return refuseFields([{ field: error.path, message: error.message }]);
+    }
+  });
+}
+
+/** A lathe that is no longer offered, or offered again; its revisions and what was cut on it stay. */
+export function archiveLathe(viewer: PersonView, itemId: number, archived: boolean): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const known = await rowOf<{ id: number }>("SELECT id FROM shop_items WHERE id = ? AND kind = 'lathe'", [
+      itemId,
+    ]);
+    if (known === null) notFound('lathe');
+    await change('UPDATE shop_items SET archived_at = ? WHERE id = ?', [
+      archived ? new Date() : null,
+      itemId,
+    ]);
+    return null;
+  });
+}
+
+/** Keeps the shop's wires: one set, as its sizes. */
+export function saveWires(viewer: PersonView, gauge: Gauge): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const set = (await gaugesOf()).find(({ document }) => document.kind === 'wires');
+    return storeItem(viewer, 'gauge', set?.id ?? null, gauge);
+  });
+}
+
+/** Sets the time zone in which times are shown; they are stored in UTC. */
+export function setTimeZone(viewer: PersonView, timeZone: string): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    if (!isTimeZone(timeZone))
+      refuseFields([
+        { field: 'timeZone', message: 'Choose a time zone of the list, such as Europe/Prague.' },
+      ]);
+    await change('UPDATE shop SET time_zone = ? WHERE id = 1', [timeZone]);
+    return null;
+  });
+}
+
+function isTimeZone(timeZone: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone }).resolvedOptions().timeZone !== '';
+  } catch {
+    return false;
+  }
+}

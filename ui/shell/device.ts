@@ -1,0 +1,18 @@
+import { newId } from './new-id';
+import { readSetting, writeSetting } from './settings';
+
+/** The id of this browser, made once: its entries carry it with their own count. */
+export function deviceId(): string {
+  const known = readSetting('device');
+  if (known !== null) return known;
+  const made = newId();
+  writeSetting('device', made);
+  return made;
+}
+
+/** The next number of this browser's entries. */
+export function nextSequence(): number {
+  const next = Number(readSetting('sequence') ?? '0') + 1;
+  writeSetting('sequence', String(next));
+  return next;
+}

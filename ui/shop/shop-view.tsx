@@ -1,0 +1,173 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import type { Lathe } from '@/core/lathe';
+import { Button, buttonClass } from '../kit/button';
+import { Message } from '../kit/message';
+import { useToast } from '../kit/toast';
+import { Header } from '../shell/header';
+import { send } from '../shell/send';
+import { useRefresh } from '../shell/use-refresh';
+
+export interface ShopViewProps {
+  lathes: readonly { id: number; number: number; archived: boolean; lathe: Lathe }[];
+  timeZone: string;
+  timeZones: readonly string[];
+  who: { name: string; role: string };
+}
+
+/** What the shop keeps: its lathes, and the time zone in which times are shown. */
+export function ShopView({ lathes, timeZone, timeZones, who }: ShopViewProps) {
+  const router = useRouter();
+  const refresh = useRefresh();
+  const say = useToast();
+  const file = useRef<HTMLInputElement>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  async function takeFile(chosen: File) {
+    let document: unknown;
+    try {
+      document = JSON.parse(await chosen.text());
+    } catch {
+      return setProblem(`${chosen.name} is not a JSON file.`);
+    }
+    const isPlan = (document as { format?: unknown } | null)?.format === 'oyakata-plan';
+    const sent = isPlan
+      ? await send<{ id: number }>('POST', '/api/plans', { plan: document })
+      : await send<{ id: number }>('POST', '/api/lathes', { document });
+    if (!sent.ok) return setProblem(`${chosen.name}: ${sent.message}`);
+    setProblem(null);
+    if (isPlan) return router.push(`/exercises/${sent.value.id}`);
+    say('Lathe taken from the file.');
+    await refresh();
+  }
+
+  async function chooseZone(zone: string) {
+    const sent = await send('PUT', '/api/shop', { timeZone: zone });
+    if (!sent.ok) return setProblem(sent.message);
+    setProblem(null);
+    say(`Times are shown in ${zone}.`);
+    await refresh();
+  }
+
+  return (
+    <div className="min-h-dvh">
+      <Header who={who} title="Shop" />
+      <main className="grid gap-6 border-t border-rule p-4">
+        <section aria-label="Lathes" className="grid gap-2">
+          <div className="flex flex-wrap items-center gap-3">
+            <h2 className="text-2xl">Lathes</h2>
+            <Link href="/shop/new-lathe" className={buttonClass('main')}>
+              New lathe
+            </Link>
+            <Button onClick={() => file.current?.click()}>From a file…</Button>
+            <input
+              ref={file}
+              type="file"
+              accept="application/json,.json"
+              className="sr-only"
+              aria-label="File of a lathe or a plan"
+              onChange={(event) => {
+                const chosen = event.target.files?.[0];
+                event.target.value = '';
+                if (chosen !== undefined) void takeFile(chosen);
+              }}
+            />
+            <span className="text-sm text-ink-soft">
+              A lathe’s file, or a plan’s: that becomes an exercise.
+            </span>
+          </div>
+          {problem !== null && <Message tone="error">{problem}</Message>}
+          {lathes.length === 0 ? (
+            <p>No lathe yet. Make the first one: its dial and its swivel scale are enough.</p>
+          ) : (
+            <div className="overflow-x-auto">
+              <table className="w-full min-w-[48rem] border-collapse bg-paper-raised">
+                <caption className="sr-only">Lathes of the shop</caption>
+                <thead>
+                  <tr className="bg-paper-sunk text-left">
+                    {[
+                      'Lathe',
+                      'Compound dial',
+                      'Swivel scale reads 0',
+                      'Lead screw',
+                      'Spindle nose',
+                      'Revision',
+                      '',
+                    ].map((title) => (
+                      <th
+                        key={title}
+                        scope="col"
+                        className="label border-b border-rule-strong px-3 py-2 text-ink-soft"
+                      >
+                        {title}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {lathes.map(({ id, number, archived, lathe }) => (
+                    <tr key={id} className="border-b border-rule">
+                      <th scope="row" className="px-3 py-2 text-left font-medium">
+                        <Link href={`/shop/lathes/${id}`} className="underline underline-offset-2">
+                          {lathe.name}
+                        </Link>
+                        {archived && <span className="ml-2 text-sm text-ink-soft">put away</span>}
+                      </th>
+                      <td className="figures px-3">
+                        {lathe.compound.dial.graduation.value} {lathe.compound.dial.graduation.unit},{' '}
+                        {lathe.compound.dial.perTurn.value} a turn
+                      </td>
+                      <td className="px-3">
+                        {lathe.compound.swivel.zeroAlong === 'bed'
+                          ? 'along the bed'
+                          : 'along the cross slide'}
+                      </td>
+                      <td className="figures px-3">{leadScrewOf(lathe)}</td>
+                      <td className="px-3">{lathe.spindle.nose ?? 'not known'}</td>
+                      <td className="figures px-3">{number}</td>
+                      <td className="px-3">
+                        <a href={`/api/lathes/${id}`} className="text-sm underline underline-offset-2">
+                          Save as file
+                        </a>
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+        </section>
+        <section aria-label="Times" className="grid max-w-md gap-2">
+          <h2 className="text-2xl">Times</h2>
+          <label className="grid gap-1">
+            <span className="label text-ink-soft">Time zone of the shop</span>
+            <select
+              value={timeZone}
+              onChange={(event) => void chooseZone(event.target.value)}
+              className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
+            >
+              {[...new Set([timeZone, 'UTC', ...timeZones])].map((zone) => (
+                <option key={zone} value={zone}>
+                  {zone}
+                </option>
+              ))}
+            </select>
+          </label>
+          <p className="text-sm text-ink-soft">
+            Times are stored in UTC and shown in this zone, on every device. The shop’s wires are kept under
+            Tables.
+          </p>
+        </section>
+      </main>
+    </div>
+  );
+}
+
+function leadScrewOf({ leadScrew }: Lathe): string {
+  if (leadScrew === null) return 'not known';
+  if (leadScrew.threadsPerInch !== null) return `${leadScrew.threadsPerInch} TPI`;
+  return leadScrew.pitch === null ? 'not known' : `${leadScrew.pitch.value} ${leadScrew.pitch.unit}`;
+}
