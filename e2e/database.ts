@@ -27,13 +27,10 @@ export async function strangers(): Promise<{ instructor: number; student: number
       instructorName,
       studentName,
     ]);
+    await ask("INSERT INTO classes (name) VALUES ('Test: other class')");
     await ask(
-      "INSERT INTO classes (name, instructor_id) SELECT 'Test: other class', id FROM people WHERE name = ?",
-      [instructorName],
-    );
-    await ask(
-      "INSERT INTO enrolments (class_id, student_id) SELECT c.id, p.id FROM classes c, people p WHERE c.name = 'Test: other class' AND p.name = ?",
-      [studentName],
+      "INSERT INTO memberships (class_id, person_id, role) SELECT c.id, p.id, p.role FROM classes c, people p WHERE c.name = 'Test: other class' AND p.name IN (?, ?)",
+      [instructorName, studentName],
     );
   }
   return { instructor: await personId(instructorName), student: await personId(studentName) };

@@ -1,19 +1,48 @@
-import { EMPTY_PLAN_FORM } from '../core/plan';
+import { randomUUID } from 'node:crypto';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '../core/plan';
+import { ask } from './database';
 import type { APIRequestContext } from './test';
 
-export const GOOD_FORM = { ...EMPTY_PLAN_FORM, thread: '3/4-16 UNF-2A' };
+export const GOOD_FORM: PlanForm = withLeaf(EMPTY_PLAN_FORM, 'thread.designation', '3/4-16 UNF-2A');
 
-/** For tests: an exercise of its own, handed out to one student; whoever asks is the instructor. */
+/** For tests: the id of a lathe of the shop by its name. */
+export async function latheId(name = 'Lathe 1'): Promise<number> {
+  const [row] = await ask<{ id: number }>(
+    "SELECT item_id AS id FROM shop_revisions WHERE JSON_VALUE(document, '$.name') = ? ORDER BY id LIMIT 1",
+    [name],
+  );
+  if (row === undefined) throw new Error(`No lathe is called ${name}.`);
+  return row.id;
+}
+
+/** For tests: an exercise of its own on one lathe, handed out to one student; whoever asks is the instructor. */
 export async function handedOut(
   request: APIRequestContext,
   title: string,
   studentId: number,
-): Promise<{ exerciseId: number; attemptId: number; form: typeof GOOD_FORM }> {
+): Promise<{ exerciseId: number; attemptId: number; form: PlanForm; latheId: number }> {
   const form = { ...GOOD_FORM, title };
+  const lathe = await latheId();
   const { id } = (await (await request.post('/api/exercises')).json()) as { id: number };
   const response = await request.post(`/api/exercises/${id}/hand-out`, {
-    data: { form, draftVersion: 0, studentIds: [studentId] },
+    data: { form, draftVersion: 0, studentIds: [studentId], latheIds: [lathe] },
   });
   const { attempts } = (await response.json()) as { attempts: { id: number }[] };
-  return { exerciseId: id, attemptId: attempts[0]?.id ?? 0, form };
+  return { exerciseId: id, attemptId: attempts[0]?.id ?? 0, form, latheId: lathe };
+}
+
+const device = randomUUID();
+
+/** For tests: an entry as a device sends it. */
+export function entryBody(content: object, change: object = {}): { id: string } & Record<string, unknown> {
+  return {
+    id: randomUUID(),
+    device,
+    sequence: 1,
+    after: null,
+    deviceTime: new Date().toISOString(),
+    format: 2,
+    content,
+    ...change,
+  };
 }

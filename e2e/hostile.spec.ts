@@ -1,9 +1,9 @@
 import { execFileSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { request } from 'node:http';
 import fc from 'fast-check';
 import { personId } from './database';
-import { handedOut } from './fixtures';
+import { withLeaf } from '../core/plan';
+import { entryBody, handedOut } from './fixtures';
 import { anyRequest } from './hostile/any-request';
 import { sendRaw, type RawAnswer, type RawRequest } from './hostile/raw-request';
 import { INSTRUCTOR, requestAs } from './people';
@@ -76,8 +76,16 @@ test('a thread of 60,000 dashes and a blank of 60,000 spaces cost nothing, and n
   const request = await playwright.request.newContext({ baseURL });
   const cookie = await cookieOf(request, await personId(INSTRUCTOR));
   const { exerciseId, form } = await handedOut(request, 'Long text', await personId('Bela Okoro'));
-  for (const change of [{ thread: '-'.repeat(60_000) }, { blankDiameter: `1${' '.repeat(60_000)}!` }]) {
-    const body = JSON.stringify({ form: { ...form, ...change }, draftVersion: 0, studentIds: [1] });
+  for (const [field, text] of [
+    ['thread.designation', '-'.repeat(60_000)],
+    ['work.diameter', `1${' '.repeat(60_000)}!`],
+  ] as const) {
+    const body = JSON.stringify({
+      form: withLeaf(form, field, text),
+      draftVersion: 0,
+      studentIds: [1],
+      latheIds: [1],
+    });
     const path = `/api/exercises/${exerciseId}/hand-out`;
     const known = await sendRaw(PORT, { method: 'POST', path, headers: { ...json, cookie }, body });
     expect([known.status, known.ms < 2000]).toEqual([422, true]);
@@ -135,7 +143,7 @@ test('one id for two attempts at once is taken once; the same id with other text
   const first = await handedOut(request, 'One id', await personId('Ana Brandt'));
   const second = await handedOut(request, 'The same id', await personId('Ana Brandt'));
   for (let round = 0; round < 5; round += 1) {
-    const entry = { id: randomUUID(), deviceTime: new Date().toISOString(), kind: 'note', text: 'once' };
+    const entry = entryBody({ kind: 'note', text: 'once' });
     const answers = await Promise.all(
       [first, second, first, second].map(({ attemptId }) =>
         request.post(`/api/attempts/${attemptId}/entries`, { data: entry }),
@@ -144,7 +152,7 @@ test('one id for two attempts at once is taken once; the same id with other text
     expect(answers.map((answer) => answer.status()).sort()).toEqual([201, 201, 409, 409]);
     const taken = answers[0]?.status() === 201 ? first : second;
     const other = await request.post(`/api/attempts/${taken.attemptId}/entries`, {
-      data: { ...entry, text: 'other' },
+      data: { ...entry, content: { kind: 'note', text: 'other' } },
     });
     expect(other.status()).toBe(409);
     expect(await other.text()).toContain('belongs to another entry');

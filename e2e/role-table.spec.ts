@@ -1,7 +1,7 @@
-import { randomUUID } from 'node:crypto';
 import { readFileSync, readdirSync } from 'node:fs';
 import { personId, strangers } from './database';
-import { GOOD_FORM, handedOut } from './fixtures';
+import { EMPTY_LATHE_FORM } from '../core/lathe';
+import { entryBody, GOOD_FORM, handedOut } from './fixtures';
 import { sendRaw } from './hostile/raw-request';
 import { INSTRUCTOR, requestAs, workAs } from './people';
 import { expect, test } from './test';
@@ -22,12 +22,8 @@ interface Row {
 
 const E = 'EXERCISE';
 const A = 'ATTEMPT';
-const note = () => ({
-  id: randomUUID(),
-  deviceTime: new Date().toISOString(),
-  kind: 'note',
-  text: 'role table',
-});
+const L = 'LATHE';
+const note = () => entryBody({ kind: 'note', text: 'role table' });
 const stale = () => ({ form: { ...GOOD_FORM, title: 'Role table' }, draftVersion: 999_999 });
 
 /** Every page and every method of every route. 307 leads to the names; 409 is past the check of the role. */
@@ -61,7 +57,7 @@ const TABLE: readonly Row[] = [
     route: 'POST /api/attempts/[id]/mark',
     path: `/api/attempts/${A}/mark`,
     body: () => ({ lines: [], capReason: '', comment: '', entriesSeen: 999_999 }),
-    statuses: [401, 403, 403, 403, 404, 409],
+    statuses: [401, 403, 404, 404, 404, 409],
   },
   { route: 'POST /api/exercises', path: '/api/exercises', statuses: [401, 403, 403, 403, 201, 201] },
   {
@@ -73,7 +69,7 @@ const TABLE: readonly Row[] = [
   {
     route: 'POST /api/exercises/[id]/hand-out',
     path: `/api/exercises/${E}/hand-out`,
-    body: () => ({ ...stale(), studentIds: [1] }),
+    body: () => ({ ...stale(), studentIds: [1], latheIds: [1] }),
     statuses: [401, 403, 403, 403, 404, 409],
   },
   {
@@ -85,6 +81,46 @@ const TABLE: readonly Row[] = [
     route: 'DELETE /api/exercises/[id]',
     path: `/api/exercises/${E}`,
     statuses: [401, 403, 403, 403, 404, 409],
+  },
+  { route: 'GET /shop', path: '/shop', statuses: [307, 404, 404, 404, 200, 200] },
+  { route: 'GET /shop/new-lathe', path: '/shop/new-lathe', statuses: [307, 404, 404, 404, 200, 200] },
+  { route: 'GET /shop/lathes/[id]', path: `/shop/lathes/${L}`, statuses: [307, 404, 404, 404, 200, 200] },
+  {
+    route: 'POST /api/lathes',
+    path: '/api/lathes',
+    body: () => ({ form: EMPTY_LATHE_FORM }),
+    statuses: [401, 403, 403, 403, 422, 422],
+  },
+  { route: 'GET /api/lathes/[id]', path: `/api/lathes/${L}`, statuses: [401, 403, 403, 403, 200, 200] },
+  {
+    route: 'PUT /api/lathes/[id]',
+    path: `/api/lathes/${L}`,
+    body: () => ({ form: EMPTY_LATHE_FORM }),
+    statuses: [401, 403, 403, 403, 422, 422],
+  },
+  {
+    route: 'PUT /api/lathes/[id]/archive',
+    path: `/api/lathes/${L}/archive`,
+    body: () => ({ archived: false }),
+    statuses: [401, 403, 403, 403, 204, 204],
+  },
+  {
+    route: 'POST /api/plans',
+    path: '/api/plans',
+    body: () => ({ plan: { format: 'oyakata-plan', version: 99 } }),
+    statuses: [401, 403, 403, 403, 422, 422],
+  },
+  {
+    route: 'PUT /api/wires',
+    path: '/api/wires',
+    body: () => ({ sizes: [{ value: 0.036, unit: 'in' }] }),
+    statuses: [401, 403, 403, 403, 200, 200],
+  },
+  {
+    route: 'PUT /api/shop',
+    path: '/api/shop',
+    body: () => ({ timeZone: 'UTC' }),
+    statuses: [401, 403, 403, 403, 204, 204],
   },
   {
     route: 'POST /api/session',
@@ -117,7 +153,7 @@ test('each is answered as the role may', async ({ playwright, baseURL }) => {
   const instructor = await playwright.request.newContext({ baseURL });
   await requestAs(instructor, await personId(INSTRUCTOR));
   const own = await personId('Juno Hartley');
-  const { exerciseId, attemptId } = await handedOut(instructor, 'Role table', own);
+  const { exerciseId, attemptId, latheId } = await handedOut(instructor, 'Role table', own);
   const foreign = await strangers();
   const ids: Record<Who, number | null> = {
     nobody: null,
@@ -134,7 +170,7 @@ test('each is answered as the role may', async ({ playwright, baseURL }) => {
     for (const { route, path, body, statuses } of TABLE) {
       const data = body?.();
       const response = await request.fetch(
-        path.replace(E, String(exerciseId)).replace(A, String(attemptId)),
+        path.replace(E, String(exerciseId)).replace(A, String(attemptId)).replace(L, String(latheId)),
         {
           method: route.split(' ')[0] ?? 'GET',
           maxRedirects: 0,

@@ -1,10 +1,10 @@
-import { randomUUID } from 'node:crypto';
 import { expect, test, type APIResponse } from './test';
-import { EMPTY_PLAN_FORM } from '../core/plan';
-import { INSTRUCTOR_ID, requestAs } from './people';
+import { withLeaf } from '../core/plan';
+import { personId, ask } from './database';
+import { entryBody, GOOD_FORM, handedOut, latheId } from './fixtures';
+import { INSTRUCTOR, INSTRUCTOR_ID, requestAs } from './people';
 
-const STUDENT_ID = 2;
-const GOOD = { ...EMPTY_PLAN_FORM, title: 'Posted', thread: '3/4-16 UNF-2A' };
+const GOOD = { ...GOOD_FORM, title: 'Posted' };
 
 interface Refusal {
   error: { code: string; message: string; fields: { field: string; message: string }[] };
@@ -16,43 +16,70 @@ async function fieldsOf(response: APIResponse): Promise<string[]> {
 
 test('a direct POST of a bad plan names each field, and nothing is stored', async ({ request }) => {
   await requestAs(request, INSTRUCTOR_ID);
+  const student = await personId('Ana Brandt');
+  const latheIds = [await latheId()];
   const { id } = (await (await request.post('/api/exercises')).json()) as { id: number };
-  const bad: [object, string][] = [
-    [{ thread: 'nonsense' }, 'form.thread'],
-    [{ blankDiameter: '0,748' }, 'form.blankDiameter'],
-    [{ blankDiameter: '2' }, 'form.blankDiameter'],
-    [{ tipFlat: '0.1' }, 'form.tipFlat'],
-    [{ tipKind: 'insert', insertFrom: 'x' }, 'form.insertFrom'],
-    [{ tipKind: 'insert', insertTo: '0.05', insertFrom: '0.04' }, 'form.insertTo'],
-    [{ thread: '3/4-16 UNF-2B', blankDiameter: '0.75' }, 'form.blankDiameter'],
-    [{ compoundAngle: '46' }, 'form.compoundAngle'],
-    [{ targetPitchDiameter: '0.9' }, 'form.targetPitchDiameter'],
-    [{ roughingPasses: '1' }, 'form.roughingPasses'],
-    [{ roughingPasses: { $gt: 0 } }, 'form.roughingPasses'],
-    [{ springPasses: null }, 'form.springPasses'],
-  ];
-  for (const [change, field] of bad) {
-    const response = await request.post(`/api/exercises/${id}/hand-out`, {
-      data: { form: { ...GOOD, ...change }, draftVersion: 0, studentIds: [STUDENT_ID] },
+  const handOut = (form: object, studentIds = [student], lathes = latheIds) =>
+    request.post(`/api/exercises/${id}/hand-out`, {
+      data: { form, draftVersion: 0, studentIds, latheIds: lathes },
     });
-    expect(response.status(), JSON.stringify(change)).toBe(422);
-    expect(await fieldsOf(response)).toContain(field);
+  const insert = withLeaf(GOOD, 'tool.tip.kind', 'insert');
+  const bad: [object, string][] = [
+    [withLeaf(GOOD, 'thread.designation', 'nonsense'), 'thread.designation'],
+    [withLeaf(GOOD, 'work.diameter', '0,748'), 'work.diameter'],
+    [withLeaf(GOOD, 'work.diameter', '2'), 'work.diameter'],
+    [withLeaf(GOOD, 'tool.tip.flat', '0.1'), 'tool.tip.flat'],
+    [withLeaf(insert, 'tool.tip.pitchFrom', 'x'), 'tool.tip.pitchFrom'],
+    [
+      withLeaf(withLeaf(insert, 'tool.tip.pitchFrom', '0.04'), 'tool.tip.pitchTo', '0.05'),
+      'tool.tip.pitchTo',
+    ],
+    [
+      withLeaf(withLeaf(GOOD, 'thread.designation', '3/4-16 UNF-2B'), 'work.diameter', '0.75'),
+      'work.diameter',
+    ],
+    [withLeaf(GOOD, 'infeed.angle', '46'), 'infeed.angle'],
+    [withLeaf(GOOD, 'proof.target', '0.9'), 'proof.target'],
+    [withLeaf(GOOD, 'schedule.roughing', '1'), 'schedule.roughing'],
+    [{ ...GOOD, schedule: { ...GOOD.schedule, roughing: { $gt: 0 } } }, 'schedule.roughing'],
+    [{ ...GOOD, schedule: { ...GOOD.schedule, spring: null } }, 'schedule.spring'],
+  ];
+  for (const [form, field] of bad) {
+    const response = await handOut(form);
+    expect(response.status(), field).toBe(422);
+    expect(
+      (await fieldsOf(response)).some((named) => named.startsWith(`form.${field}`)),
+      field,
+    ).toBe(true);
   }
-  const none = await request.post(`/api/exercises/${id}/hand-out`, {
-    data: { form: GOOD, draftVersion: 0, studentIds: [] },
-  });
-  expect(await fieldsOf(none)).toContain('studentIds');
+  expect(await fieldsOf(await handOut(GOOD, []))).toContain('studentIds');
+  expect(await fieldsOf(await handOut(GOOD, [student], []))).toContain('latheIds');
   expect((await request.get(`/api/exercises/${id}/plan`)).status()).toBe(404);
 
-  const good = await request.post(`/api/exercises/${id}/hand-out`, {
-    data: { form: GOOD, draftVersion: 0, studentIds: [STUDENT_ID] },
+  expect((await handOut(GOOD)).status()).toBe(201);
+  const plan = (await (await request.get(`/api/exercises/${id}/plan`)).json()) as object;
+  expect(plan).toMatchObject({
+    format: 'oyakata-plan',
+    version: 2,
+    thread: { designation: '3/4-16 UNF-2A', hand: 'right', starts: 1 },
   });
-  expect(good.status()).toBe(201);
-  const plan = (await (await request.get(`/api/exercises/${id}/plan`)).json()) as {
-    format: string;
-    thread: string;
-  };
-  expect(plan).toMatchObject({ format: 'oyakata-plan', version: 1, thread: '3/4-16 UNF-2A' });
+
+  // The file goes in again as an exercise of its own, and a file that is none is refused by name.
+  const imported = await request.post('/api/plans', { data: { plan } });
+  expect(imported.status()).toBe(201);
+  const later = await request.post('/api/plans', { data: { plan: { ...plan, version: 9 } } });
+  expect([later.status(), (await fieldsOf(later))[0]]).toEqual([422, 'version']);
+  const lathe = (await (await request.get(`/api/lathes/${latheIds[0]}`)).json()) as { name: string };
+  expect(lathe).toMatchObject({ format: 'oyakata-lathe', version: 1, name: 'Lathe 1' });
+  const copy = await request.post('/api/lathes', { data: { document: { ...lathe, name: 'Lathe 1, copy' } } });
+  expect(copy.status()).toBe(201);
+  const { id: copyId } = (await copy.json()) as { id: number };
+  expect((await request.put(`/api/lathes/${copyId}/archive`, { data: { archived: true } })).status()).toBe(
+    204,
+  );
+  expect(
+    (await request.post('/api/lathes', { data: { document: { ...lathe, trip: 'maybe' } } })).status(),
+  ).toBe(422);
 });
 
 test('unreadable requests get a 4xx, never a 500', async ({ request }) => {
@@ -91,48 +118,60 @@ test('unreadable requests get a 4xx, never a 500', async ({ request }) => {
 });
 
 test('a student can not plan, mark, sign off, or see the work of others', async ({ request }) => {
-  await requestAs(request, STUDENT_ID);
+  const [others] = await ask<{ id: number; mine: number; exercise: number }>(
+    `SELECT s.attempt_id AS id, m.attempt_id AS mine, s.exercise_id AS exercise
+      FROM attempt_summaries s, attempt_summaries m, people a, people b
+      WHERE a.id = s.student_id AND a.name = 'Chidi Lind' AND b.id = m.student_id AND b.name = 'Ana Brandt' LIMIT 1`,
+  );
+  if (others === undefined) throw new Error('no attempts');
+  await requestAs(request, await personId('Ana Brandt'));
   expect((await request.post('/api/exercises')).status()).toBe(403);
   const mark = { lines: [], capReason: '', comment: '', entriesSeen: 0 };
-  expect((await request.post('/api/attempts/1/mark', { data: mark })).status()).toBe(403);
-  const entry = { id: randomUUID(), deviceTime: new Date().toISOString(), kind: 'note', text: 'hello' };
-  expect((await request.post('/api/attempts/4/entries', { data: entry })).status()).toBe(404);
-  expect((await request.get('/attempts/4')).status()).toBe(404);
-  expect((await request.get('/attempts/4/mark')).status()).toBe(404);
-  expect((await request.get('/exercises/1')).status()).toBe(404);
+  expect((await request.post(`/api/attempts/${others.mine}/mark`, { data: mark })).status()).toBe(403);
+  expect((await request.post(`/api/attempts/${others.id}/mark`, { data: mark })).status()).toBe(404);
+  const entry = entryBody({ kind: 'note', text: 'hello' });
+  expect((await request.post(`/api/attempts/${others.id}/entries`, { data: entry })).status()).toBe(404);
+  const look = entryBody({ kind: 'sign-off', stepId: 'instructor-look' });
+  expect((await request.post(`/api/attempts/${others.mine}/entries`, { data: look })).status()).toBe(403);
+  expect((await request.get(`/attempts/${others.id}`)).status()).toBe(404);
+  expect((await request.get(`/attempts/${others.id}/mark`)).status()).toBe(404);
+  expect((await request.get(`/exercises/${others.exercise}`)).status()).toBe(404);
+  // Her own page carries the sheet, and neither the plan's form nor the scheme.
+  const page = await (await request.get(`/attempts/${others.mine}`)).text();
+  expect(page).toContain('oyakata-sheet');
+  expect(page).not.toMatch(/oyakata-(plan|scheme|draft)/);
 });
 
 test('a bad entry names its field', async ({ request }) => {
-  await requestAs(request, INSTRUCTOR_ID);
-  const send = (fields: object) =>
-    request.post('/api/attempts/10/entries', {
-      data: { id: randomUUID(), deviceTime: new Date().toISOString(), ...fields },
-    });
-  for (const [fields, field] of [
-    [{ kind: 'step', stepId: 'blank', value: 'wide' }, 'value'],
-    [{ kind: 'step', stepId: 'nap' }, 'stepId'],
-    [{ kind: 'dance' }, 'kind'],
-    [{ kind: 'pass', plannedPass: '1', reading: '-1' }, 'reading'],
-    [{ kind: 'measurement', purpose: 'final', start: '16.3' }, 'middle'],
-    [{ id: 'not-a-uuid', kind: 'note', text: 'x' }, 'id'],
-    [{ deviceTime: '2026-99-99T99:99:99Z', kind: 'note', text: 'x' }, 'deviceTime'],
-    [{ deviceTime: '0001-01-01T00:00:00Z', kind: 'note', text: 'x' }, 'deviceTime'],
+  await requestAs(request, await personId(INSTRUCTOR));
+  const { attemptId } = await handedOut(request, 'Bad entries sent', await personId('Ivo Mensah'));
+  const note = { kind: 'note', text: 'x' };
+  for (const [body, field] of [
+    [entryBody({ kind: 'step', stepId: 'blank', value: 'wide' }), 'content.value'],
+    [entryBody({ kind: 'step' }), 'content.stepId'],
+    [entryBody({ kind: 'dance' }), 'content.kind'],
+    [entryBody({ kind: 'pass', plannedPass: 1, reading: 1e30 }), 'content.'],
+    [entryBody({ kind: 'measurement', purpose: 'final' }), 'content.'],
+    [entryBody(note, { format: 1 }), 'content.kind'],
+    [entryBody(note, { id: 'not-a-uuid' }), 'id'],
+    [entryBody(note, { device: undefined }), 'device'],
+    [entryBody(note, { deviceTime: '2026-99-99T99:99:99Z' }), 'deviceTime'],
+    [entryBody(note, { deviceTime: '0001-01-01T00:00:00Z' }), 'deviceTime'],
   ] as const) {
-    const response = await send(fields);
-    expect(response.status()).toBe(422);
-    expect(await fieldsOf(response)).toContain(field);
+    const response = await request.post(`/api/attempts/${attemptId}/entries`, { data: body });
+    expect(response.status(), field).toBe(422);
+    expect(
+      (await fieldsOf(response)).some((named) => named.startsWith(field)),
+      field,
+    ).toBe(true);
   }
 });
 
 test('odd characters are stored, broken ones replaced', async ({ request }) => {
-  await requestAs(request, INSTRUCTOR_ID);
-  const body = {
-    id: randomUUID(),
-    deviceTime: new Date().toISOString(),
-    kind: 'note',
-    text: 'a\ud800b \u0000 😀 “⌀”',
-  };
-  const response = await request.post('/api/attempts/10/entries', {
+  await requestAs(request, await personId(INSTRUCTOR));
+  const { attemptId } = await handedOut(request, 'Odd characters', await personId('Ivo Mensah'));
+  const body = entryBody({ kind: 'note', text: 'a\ud800b \u0000 😀 “⌀”' });
+  const response = await request.post(`/api/attempts/${attemptId}/entries`, {
     headers: { 'content-type': 'application/json' },
     data: Buffer.from(JSON.stringify(body)),
   });

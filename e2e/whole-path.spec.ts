@@ -26,11 +26,14 @@ test('plan: the figures follow while typing, and the section steps through the p
   await expect(strip(page)).toContainText('0.0396');
 
   await page.getByRole('button', { name: /^4 Compound/ }).click();
-  await page.getByRole('radio', { name: 'along the bed' }).click();
+  // Seen on a lathe whose scale counts from the bed: another mark, the same plan.
+  await page.getByLabel('seen on').selectOption('Lathe 2');
   await expect(strip(page)).toContainText('60.5°');
   await page.getByRole('button', { name: '29°', exact: true }).click();
   await expect(strip(page)).toContainText('61°');
   await page.getByRole('button', { name: '29.5°' }).click();
+  await page.getByLabel('seen on').selectOption('Lathe 1');
+  await expect(strip(page)).toContainText('29.5°');
 
   const surface = page.locator('[data-part=surface]');
   const deepest = await surface.getAttribute('d');
@@ -58,6 +61,8 @@ test('plan: the figures follow while typing, and the section steps through the p
   await expect(page.getByRole('status').filter({ hasText: 'Draft saved' })).toBeVisible();
   await page.getByRole('button', { name: 'Hand out…' }).click();
   await page.getByRole('checkbox', { name: STUDENT }).click();
+  await page.getByRole('checkbox', { name: 'Lathe 3' }).click();
+  await page.getByRole('checkbox', { name: 'Lathe 4' }).click();
   await page.getByRole('button', { name: 'Hand out to 1' }).click();
   await expect(page.getByText('Revision 1 handed out to 1 student.', { exact: true })).toBeVisible();
   const link = page.getByRole('link', { name: new RegExp(`${STUDENT}, ${TITLE}, try 1: Not begun`) });
@@ -72,6 +77,12 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
 }) => {
   await workAs(page, STUDENT);
   await page.goto(attemptPath);
+  await expect(page.getByText('At which lathe do you work?')).toBeVisible();
+  await page.getByRole('button', { name: 'Lathe 2' }).click();
+  await expect(page.getByRole('heading', { name: 'Safety' })).toBeVisible();
+  await page.getByRole('button', { name: 'Lathe: Lathe 2' }).click();
+  await page.getByRole('button', { name: 'Lathe 1', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Lathe: Lathe 1' })).toBeVisible();
   for (let step = 0; step < 14; step += 1) {
     const heading = page.getByRole('heading', { level: 2 });
     const title = (await heading.textContent()) ?? '';

@@ -10,6 +10,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
+import { noteBody } from './test/note-body';
 import { Machine, pause, WELL } from './test/machine';
 
 /** `./oyakata start`, `stop`, `backup` and `restore` through cuts, kills, stale files, full disks and two at once. */
@@ -170,7 +171,7 @@ test('a backup made while it is written to is consistent, and a restore proves i
     own.ask(`/api/attempts/${attempt}/entries`, {
       method: 'POST',
       headers: { cookie, 'content-type': 'application/json' },
-      body: JSON.stringify({ id: randomUUID(), deviceTime: new Date().toISOString(), kind: 'note', text }),
+      body: noteBody(randomUUID(), text),
     });
   let writing = true;
   let written = 0;
@@ -250,12 +251,7 @@ test('a full disk: everything answers and says so, nothing acknowledged is lost,
       small.ask(`/api/attempts/${attempt}/entries`, {
         method: 'POST',
         headers: { cookie, 'content-type': 'application/json' },
-        body: JSON.stringify({
-          id: randomUUID(),
-          deviceTime: new Date().toISOString(),
-          kind: 'note',
-          text: 'x'.repeat(400),
-        }),
+        body: noteBody(randomUUID(), 'x'.repeat(400)),
       });
     spawnSync('dd', ['if=/dev/zero', `of=${join(place, 'filler')}`, 'bs=1M', 'count=1000']);
     expect((await small.run('start')).said).toMatch(/Disk full: \d MB are free/);

@@ -10,15 +10,25 @@ import {
   type ThreadForm,
 } from '../thread';
 import type { Tip } from '../tool';
-import { depthCaseOf, pitchDiameterAt } from './radial-depth';
+import { radians } from '../units';
+import { depthCaseOf, groundHeight, pitchDiameterAt } from './radial-depth';
+
+/** What a rule may depend on; lengths in the thread's unit. */
+interface DepthRuleCase {
+  pitch: number;
+  /** The angle at which the compound is fed, from square to the lathe's axis. */
+  compoundAngleDeg: number;
+  /** Depth at which the groove is exactly half a pitch wide at the surface. */
+  groundHeight: number;
+}
 
 /** A rule of thumb for the depth, and what it takes for granted. Common practice unless the formula is named. */
 export interface DepthRule {
   id: string;
   form: ThreadForm['id'];
   name: string;
-  /** Radial depth for a pitch, both in the thread's unit. */
-  radialDepth: (pitch: number) => number;
+  /** Radial depth, in the thread's unit. */
+  radialDepth: (given: DepthRuleCase) => number;
   assumes: string;
   sides: readonly Side[];
 }
@@ -26,11 +36,14 @@ export interface DepthRule {
 const BOTH: readonly Side[] = ['external', 'internal'];
 const EXTERNAL: readonly Side[] = ['external'];
 
-function pitches(share: number): (pitch: number) => number {
-  return (pitch) => share * pitch;
+function pitches(share: number): DepthRule['radialDepth'] {
+  return ({ pitch }) => share * pitch;
 }
 
-/** All the taught rules, side by side. None of them knows the real blank or the real tip. */
+/**
+ * All the taught rules, side by side. None of them knows the real blank or the real tip, but for the crest that
+ * comes to a point: the flanks meet there whatever the tip.
+ */
 export const DEPTH_RULES: readonly DepthRule[] = [
   {
     id: 'half-pitch',
@@ -59,9 +72,10 @@ export const DEPTH_RULES: readonly DepthRule[] = [
   {
     id: 'compound-075',
     form: 'sixty',
-    name: 'compound 0.75 P at 30°',
-    radialDepth: pitches(0.75 * Math.cos(Math.PI / 6)),
-    assumes: 'flat of P/8 outside (a sharp tool inside), blank at nominal',
+    name: 'compound 0.75 P',
+    radialDepth: ({ pitch, compoundAngleDeg }) => 0.75 * pitch * Math.cos(radians(compoundAngleDeg)),
+    assumes:
+      'made for 30°, a flat of P/8 outside (a sharp tool inside) and a blank at nominal; fed here at the angle planned',
     sides: BOTH,
   },
   {
@@ -85,8 +99,17 @@ export const DEPTH_RULES: readonly DepthRule[] = [
     form: 'sixty',
     name: 'radial 0.866 P',
     radialDepth: pitches(FORM_60.fundamentalHeight),
-    assumes: 'full sharp V, until the crest comes to a point',
+    assumes: 'full height of a sharp V, blank at nominal',
     sides: EXTERNAL,
+  },
+  {
+    id: 'crest-point',
+    form: 'sixty',
+    name: 'until the crest comes to a point',
+    radialDepth: ({ pitch, groundHeight: ground }) => (FORM_60.fundamentalHeight / 2) * pitch + ground,
+    assumes:
+      'that the eye sees when the flanks meet: 0.866 P from the real surface to the pitch diameter, whatever the tip',
+    sides: BOTH,
   },
   {
     id: 'acme-basic',
@@ -100,7 +123,7 @@ export const DEPTH_RULES: readonly DepthRule[] = [
     id: 'acme-clearance',
     form: 'acme',
     name: 'half the pitch and half the clearance',
-    radialDepth: (pitch) => pitch / 2 + acmeClearanceIn(pitch) / 2,
+    radialDepth: ({ pitch }) => pitch / 2 + acmeClearanceIn(pitch) / 2,
     assumes: 'tool of the published width 0.3707 P − 0.259 × clearance, blank or bore at nominal (ASME B1.5)',
     sides: BOTH,
   },
@@ -116,7 +139,7 @@ export const DEPTH_RULES: readonly DepthRule[] = [
     id: 'trapezoidal-clearance',
     form: 'trapezoidal',
     name: 'half the pitch and the clearance',
-    radialDepth: (pitch) => pitch / 2 + crestClearanceMm(pitch),
+    radialDepth: ({ pitch }) => pitch / 2 + crestClearanceMm(pitch),
     assumes: 'tool of the published width 0.366 P − 0.54 × clearance, blank or bore at nominal (ISO 2901)',
     sides: BOTH,
   },
@@ -149,18 +172,19 @@ export interface DepthRuleLanding {
   canStillBeCut: boolean;
 }
 
-/** All rules that apply to a thread, worked out for the real blank or bore and the tip. Lengths in the thread's unit. */
+/** All rules that apply to a thread, worked out for the real blank or bore, the tip and the angle of the feed. Lengths in the thread's unit. */
 export function depthRuleLandings(
   thread: Thread,
   workDiameter: number,
   tip: Tip,
+  compoundAngleDeg: number,
   band: { min: number; max: number },
 ): DepthRuleLanding[] {
   const depthCase = depthCaseOf(thread, workDiameter, tip);
-  const pitch = pitchOf(thread);
+  const given = { pitch: pitchOf(thread), compoundAngleDeg, groundHeight: groundHeight(depthCase) };
   const { id } = formOf(thread);
   return DEPTH_RULES.filter((rule) => rule.form === id && rule.sides.includes(thread.side)).map((rule) => {
-    const radialDepth = rule.radialDepth(pitch);
+    const radialDepth = rule.radialDepth(given);
     const pitchDiameter = pitchDiameterAt(depthCase, radialDepth);
     const verdict = pitchDiameter > band.max ? 'over' : pitchDiameter < band.min ? 'under' : 'inside';
     return {

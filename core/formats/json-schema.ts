@@ -31,8 +31,8 @@ export function jsonSchemaOf(name: string, schema: Schema): Json {
 
 /** What the conversion leaves open and our schemas do not: every field is there, and no other. */
 function strict(json: Json): Json {
-  const { default: _, ...rest } = json;
-  const result: Json = { ...rest };
+  const result: Json = { ...json };
+  delete result.default;
   if (json.properties !== undefined) {
     result.properties = Object.fromEntries(
       Object.entries(json.properties).map(([field, inner]) => [field, strict(inner)]),

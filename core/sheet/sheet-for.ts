@@ -55,7 +55,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const target = lengthIn(plan.proof.targetPitchDiameter, unit);
   const evidence = plan.proof.evidence.find(({ kind, wire }) => kind === 'wires' && wire !== null);
   const wire =
-    evidence?.wire == null ? planDefaults(thread, limits).wireDiameter.value : lengthIn(evidence.wire, unit);
+    evidence?.wire ? lengthIn(evidence.wire, unit) : planDefaults(thread, limits).wireDiameter.value;
   const wires = wireCaseOf(thread, wire);
   const depth = depthCaseOf(thread, workDiameter, tip);
   const radialDepth = radialDepthFor(depth, target);

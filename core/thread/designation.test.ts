@@ -186,3 +186,13 @@ test.each(['3/4-16P', '1-5P', '2-24P'])(
     expect(parseDesignation(text)).toMatchObject({ ok: false, issues: [{ code: 'out-of-range' }] });
   },
 );
+
+/** ASME B1.1, table 1: #8-32 UNC and #10-32 UNF; the same numbers with other threads are inches. */
+test.each([
+  ['8-32', '#8-32 UNC-2A'],
+  ['10-32', '#10-32 UNF-2A'],
+  ['0-80', '#0-80 UNF-2A'],
+  ['8-8 UN-2A', '8-8 UN-2A'],
+])('%s is %s', (typed, read) => {
+  expect(printed(typed)).toBe(read);
+});

@@ -1,7 +1,7 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../errors/field-issue';
 import { tpiOf, type Thread } from './thread';
-import { numberedDiameterIn } from './unified/unified-series';
+import { isNumberedSize, numberedDiameterIn } from './unified/unified-series';
 
 /** Size and threads per inch, which begin every inch designation, and what is left of the text. */
 export interface InchSize {
@@ -19,14 +19,18 @@ const LEAD = /^\s?-\s?(?<lead>\d*\.\d+|\d+)\s?l\b/i;
 const STARTS = /[\s-]*\(?(?<starts>\d+)[ -]?starts?\)?/i;
 
 /**
- * Reads `3/4-16`, `1-1/8-8`, `.750-.0625P-.1875L`, `#10-32`, with `(3 starts)` anywhere behind.
+ * Reads `3/4-16`, `1-1/8-8`, `.750-.0625P-.1875L`, `#10-32` or, as it is spoken, `10-32`, with `(3 starts)` anywhere behind.
  * Null when the text does not begin like an inch thread.
  */
 export function readInchSize(typed: string, field: string): Result<InchSize> | null {
   const shape = SHAPE.exec(typed)?.groups;
   if (shape === undefined) return null;
   const { size: sizeText = '', tpi: tpiText = '' } = shape;
-  const size = readSize(sizeText);
+  const size = readSize(
+    /^\d+$/.test(sizeText) && isNumberedSize(Number(sizeText), Number(tpiText))
+      ? `#${Number(sizeText)}`
+      : sizeText,
+  );
   if (size === null || size.diameterIn < 0.06 || size.diameterIn > 24) {
     return bad(field, 'out-of-range', `Size ${sizeText}: type #0 to #12, or a diameter from 0.060 to 24 in.`);
   }

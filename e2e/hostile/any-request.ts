@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { ENTRY_KINDS } from '../../core/attempt';
-import { PLAN_FIELDS } from '../../core/plan';
+import { PLAN_FIELDS, withLeaf, type PlanForm } from '../../core/plan';
+import { ENTRY_KINDS } from '../../core/record';
 import { anyJson, anyText } from '../../core/test/arbitrary-text';
 import type { RawRequest } from './raw-request';
 
@@ -9,12 +9,10 @@ export interface Targets {
   cookies: readonly string[];
   exerciseId: number;
   attemptId: number;
-  form: Record<string, string>;
+  form: PlanForm;
 }
 
 const ENTRY_NAMES = [
-  'id',
-  'deviceTime',
   'kind',
   'stepId',
   'value',
@@ -29,9 +27,30 @@ const ENTRY_NAMES = [
   'text',
   'entryId',
   'reason',
+  'sheetId',
+  'name',
+  'what',
+  'passes',
+  'told',
+  'overWires',
+  'subject',
+  'verdict',
 ];
 const NAMES = [
   ...ENTRY_NAMES,
+  'id',
+  'device',
+  'sequence',
+  'after',
+  'format',
+  'deviceTime',
+  'content',
+  'latheIds',
+  'supersedes',
+  'plan',
+  'document',
+  'sizes',
+  'timeZone',
   'form',
   'draftVersion',
   'saveId',
@@ -75,7 +94,11 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
     { weight: 2, arbitrary: e.map((id) => `/api/exercises/${id}/draft`) },
     { weight: 1, arbitrary: e.map((id) => `/api/exercises/${id}/hand-out`) },
     { weight: 1, arbitrary: e.map((id) => `/api/exercises/${id}/plan`) },
-    { weight: 1, arbitrary: fc.constantFrom('/api/session', '/api/health', '/', '/who') },
+    {
+      weight: 1,
+      arbitrary: fc.constantFrom('/api/session', '/api/health', '/', '/who', '/shop', '/?class=x&page=1e9'),
+    },
+    { weight: 1, arbitrary: fc.constantFrom('/api/plans', '/api/lathes', '/api/wires', '/api/shop') },
     { weight: 1, arbitrary: printable.map((text) => `/tables?thread=${text}`) },
     {
       weight: 1,
@@ -96,8 +119,12 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
   const good = fc.record({
     entry: fc.record({
       id,
-      kind: fc.constantFrom(...ENTRY_KINDS),
-      more: fc.dictionary(fc.constantFrom(...ENTRY_NAMES), anyText, { maxKeys: 5 }),
+      kind: fc.constantFrom(...Object.keys(ENTRY_KINDS)),
+      more: fc.dictionary(
+        fc.constantFrom(...ENTRY_NAMES),
+        fc.oneof(anyText, fc.double(), fc.integer(), fc.constant(null)),
+        { maxKeys: 6 },
+      ),
     }),
     draft: fc.record({
       more: fc.dictionary(fc.constantFrom(...PLAN_FIELDS), anyText, { maxKeys: 3 }),
@@ -146,7 +173,11 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
     ),
   });
   return fc.tuple(path, method, good, headers).map(([path, method, body, head]) => {
-    const fitting = /entries|mark|hand-out|session/.test(path) ? 'POST' : /draft/.test(path) ? 'PUT' : 'GET';
+    const fitting = /entries|mark|hand-out|session|plans|lathes/.test(path)
+      ? 'POST'
+      : /draft|wires|api\/shop/.test(path)
+        ? 'PUT'
+        : 'GET';
     const verb = method === 'fitting' ? fitting : method;
     return {
       method: verb,
@@ -169,7 +200,7 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
       wild,
       torn,
     }: {
-      entry: { id: string; kind: string; more: Record<string, string> };
+      entry: { id: string; kind: string; more: Record<string, unknown> };
       draft: { more: Record<string, string>; version: number };
       spoilt: [string, string] | null;
       wild: string | null;
@@ -178,18 +209,47 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
   ): string {
     if (wild !== null) return wild;
     const whole: Record<string, unknown> = /entries/.test(path)
-      ? { deviceTime: new Date().toISOString(), ...entry.more, id: entry.id, kind: entry.kind }
+      ? {
+          id: entry.id,
+          device: entry.id,
+          sequence: 1,
+          after: null,
+          deviceTime: new Date().toISOString(),
+          format: 2,
+          content: {
+            stepId: 'blank',
+            value: null,
+            text: 'x',
+            reading: 0.01,
+            ...entry.more,
+            kind: entry.kind,
+          },
+        }
       : /mark/.test(path)
         ? {
-            lines: [{ id: 'step:blank', points: entry.more.value ?? '', reason: entry.more.reason ?? '' }],
+            lines: [
+              {
+                id: 'step:blank',
+                points: textOf(entry.more.value),
+                reason: textOf(entry.more.reason),
+              },
+            ],
             capReason: '',
             comment: '',
             entriesSeen: 999_999,
           }
         : {
-            form: { ...form, ...draft.more },
+            form: Object.entries(draft.more).reduce(
+              (made, [field, text]) => withLeaf(made, field, text),
+              form,
+            ),
             draftVersion: draft.version,
             studentIds: [999_999],
+            latheIds: [999_999],
+            plan: form,
+            document: form,
+            sizes: [],
+            timeZone: entry.kind,
             personId: 999_999,
           };
     const text = JSON.stringify(whole);
@@ -197,4 +257,8 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
       spoilt === null ? text : `${text.slice(0, -1)},${JSON.stringify(spoilt[0])}:${spoilt[1]}}`;
     return torn === null ? spoiltText : spoiltText.slice(0, -torn);
   }
+}
+
+function textOf(value: unknown): string {
+  return typeof value === 'string' || typeof value === 'number' ? String(value) : '';
 }

@@ -1,6 +1,8 @@
-import { EMPTY_PLAN_FORM, readPlan } from '@/core/plan';
+import { EMPTY_PLAN_FORM, readPlan, withLeaf } from '@/core/plan';
 import { parseDesignation, readSquare, suggestThreads } from '@/core/thread';
 import { parseAngleDeg, parseFigures, parseLength, parseLengthList, parseWhole } from '@/core/units';
+
+const M16 = withLeaf(EMPTY_PLAN_FORM, 'thread.designation', 'M16');
 
 /** Ten times the text may take at most so many times as long: no reader is worse than linear. */
 const MOST_TIMES = 15;
@@ -16,8 +18,8 @@ const READERS: Record<string, (text: string) => unknown> = {
   parseDesignation: (text) => parseDesignation(text),
   readSquare: (text) => readSquare(text),
   suggestThreads: (text) => suggestThreads(text),
-  'readPlan, thread': (text) => readPlan({ ...EMPTY_PLAN_FORM, thread: text }),
-  'readPlan, blank': (text) => readPlan({ ...EMPTY_PLAN_FORM, thread: 'M16', blankDiameter: text }),
+  'readPlan, thread': (text) => readPlan(withLeaf(EMPTY_PLAN_FORM, 'thread.designation', text)),
+  'readPlan, blank': (text) => readPlan(withLeaf(M16, 'work.diameter', text)),
 };
 
 /** Texts that make a careless pattern try again and again, by their length. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { EMPTY_PLAN_FORM } from '../../core/plan';
+import { EMPTY_PLAN_FORM, withLeaf } from '../../core/plan';
 import { anyRequest } from '../../e2e/hostile/any-request';
 import { sendRaw } from '../../e2e/hostile/raw-request';
 import type { Machine } from '../test/machine';
@@ -9,7 +9,7 @@ import { openAttempts } from './write-note';
 /** Requests that mean ill, with another seed each time; `./oyakata test` sends the same kind with a fixed one. */
 export async function soakHostile(machine: Machine, count: number, seed: number): Promise<Finding[]> {
   const cookies = [await machine.workAs(1), await machine.workAs(4), ''];
-  const form = { ...EMPTY_PLAN_FORM, title: 'Soak', thread: 'M16x2-6g' };
+  const form = withLeaf({ ...EMPTY_PLAN_FORM, title: 'Soak' }, 'thread.designation', 'M16x2-6g');
   const [attemptId = 0] = openAttempts(machine, 1);
   const requests = fc.sample(anyRequest({ cookies, exerciseId: 1, attemptId, form }), {
     numRuns: count,

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { sendRaw } from '../../e2e/hostile/raw-request';
 import type { Machine } from '../test/machine';
+import { noteBody } from '../test/note-body';
 
 export interface Note {
   id: string;
@@ -9,7 +10,7 @@ export interface Note {
 
 export function newNote(text: string): Note {
   const id = randomUUID();
-  return { id, body: JSON.stringify({ id, deviceTime: new Date().toISOString(), kind: 'note', text }) };
+  return { id, body: noteBody(id, text) };
 }
 
 /** Sends a note once; the status, or 0 when no answer came. */
@@ -36,7 +37,7 @@ export async function sendNote(
 /** Attempts that take entries, as many as asked for. */
 export function openAttempts(machine: Machine, most: number): number[] {
   const text = machine.sql(
-    `SELECT id FROM attempts WHERE id NOT IN (SELECT attempt_id FROM marks) ORDER BY id LIMIT ${most}`,
+    `SELECT attempt_id FROM attempt_summaries WHERE decision IS NULL ORDER BY attempt_id LIMIT ${most}`,
   );
   return text.split('\n').map(Number);
 }

@@ -14,6 +14,7 @@ export function DepthRules() {
   if (thread === null || limits === null || blank === null || tip === null)
     return <p>The rules of thumb appear when blank and tool can be read.</p>;
   const band = limits.pitchDiameter;
+  const landings = depthRuleLandings(thread, blank, tip, read.inputs.compoundAngleDeg ?? 0, band);
   const [low, high] = [band.min, band.max].map((limit) => show.figures(limit, thread.unit));
   return (
     <div className="grid gap-1 overflow-x-auto">
@@ -27,7 +28,7 @@ export function DepthRules() {
           {show.unitOf(thread.unit)}
         </span>
       </h2>
-      <DepthRuleBand landings={depthRuleLandings(thread, blank, tip, band)} band={band} unit={thread.unit} />
+      <DepthRuleBand landings={landings} band={band} unit={thread.unit} />
     </div>
   );
 }

@@ -4,7 +4,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { readLatheForm, usualLathe, type LatheField, type LatheForm } from '@/core/lathe';
-import type { LengthUnit } from '@/core/units';
 import { Button, buttonClass } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';
@@ -53,7 +52,7 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
   const [problem, setProblem] = useState<string | null>(null);
   const read = useMemo(() => readLatheForm(form), [form]);
   const errors = new Map(read.ok ? [] : read.issues.map(({ field, message }) => [field, message]));
-  const usual = usualLathe((form.dialUnit === 'mm' ? 'mm' : 'in') as LengthUnit).compound.dial;
+  const usual = usualLathe(form.dialUnit === 'mm' ? 'mm' : 'in').compound.dial;
 
   const text = (
     name: LatheField,

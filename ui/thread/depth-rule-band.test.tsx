@@ -15,6 +15,7 @@ function lanes(flat: number): Map<string, HTMLElement> {
         thread,
         15.88,
         flat === 0 ? { kind: 'sharp' } : { kind: 'flat', flat },
+        30,
         band,
       )}
     />,

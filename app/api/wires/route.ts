@@ -21,7 +21,7 @@ export const PUT = handle(schema, async ({ viewer, body }) =>
       version: 1,
       name: 'Measuring wires',
       kind: 'wires',
-      sizes: body.sizes.map(({ value, unit }) => ({ value, unit: unit as 'in' | 'mm' })),
+      sizes: body.sizes.map(({ value, unit }) => ({ value, unit: unit })),
       note: null,
     }),
     200,

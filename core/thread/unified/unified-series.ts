@@ -43,3 +43,8 @@ export function inferUnifiedSeries(sizeLabel: string, tpi: number): UnifiedSerie
 export function numberedDiameterIn(number: number): number {
   return Math.round(60 + 13 * number) / 1000;
 }
+
+/** Whether the series give these threads to this numbered size: a bare `10-32` is then #10, not ten inches. */
+export function isNumberedSize(number: number, tpi: number): boolean {
+  return Object.values(UNIFIED_SERIES).some((series) => series[`#${number}`] === tpi);
+}
