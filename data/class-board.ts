@@ -1,10 +1,14 @@
 import 'server-only';
+import { differenceInSeconds } from 'date-fns';
 import type { AttemptState } from '@/core/record';
-import type { ClassBoard } from '@/core/board';
+import type { BoardAttempt, ClassBoard } from '@/core/board';
 import { classFor, membershipsOf } from './access';
 import { outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { places, rowsOf } from './query';
+
+const LAST_TRY = ` AND s.try_number = (SELECT MAX(l.try_number) FROM attempt_summaries l
+  WHERE l.exercise_id = s.exercise_id AND l.student_id = s.student_id)`;
 
 /** Exercises that one page of the board shows side by side. */
 const PAGE = 5;
@@ -13,11 +17,13 @@ export interface BoardOrder {
   classId: number | null;
   /** From 1; exercises with open attempts come first. */
   page: number;
+  /** All tries side by side, or the last of each alone. */
+  allTries?: boolean;
 }
 
 /**
  * The class with the state of every attempt at the exercises of one page, from summaries alone; a student sees his or
- * her own only. Of several tries the board shows the last, and how many there were.
+ * her own only. Of several tries the board shows the last, or all of them on demand.
  */
 export function classBoard(
   viewer: PersonView,
@@ -58,21 +64,10 @@ export function classBoard(
     const page = Math.min(Math.max(1, order.page), pages);
     // Within a page the order is that of the making, so that columns do not jump as attempts are marked.
     const shown = issued.slice((page - 1) * PAGE, page * PAGE).sort((a, b) => a.id - b.id);
-    const attempts = await rowsOf<{
-      id: number;
-      studentId: number;
-      exerciseId: number;
-      tryNumber: number;
-      state: AttemptState;
-      total: string | null;
-      passed: number | null;
-      lastEntryAt: Date | null;
-      passesCut: number;
-      waitsFor: 'instructor' | 'mark' | null;
-    }>(
+    const attempts = await rowsOf<AttemptOnBoard>(
       `SELECT s.attempt_id AS id, s.student_id AS studentId, s.exercise_id AS exerciseId, s.try_number AS tryNumber, s.state,
           s.points AS total, s.passed, s.last_entry_at AS lastEntryAt, s.passes_cut AS passesCut, s.waits_for AS waitsFor
-        FROM attempt_summaries s WHERE s.class_id = ? AND s.exercise_id IN (${places(shown)})${mine}
+        FROM attempt_summaries s WHERE s.class_id = ? AND s.exercise_id IN (${places(shown)})${mine}${order.allTries === true ? '' : LAST_TRY}
         ORDER BY s.try_number`,
       [classId, ...shown.map(({ id }) => id), ...mineValue],
     );
@@ -81,9 +76,9 @@ export function classBoard(
       className,
       role,
       classes: classes.map((each) => ({ id: each.classId, name: each.className })),
-      asOf: new Date().toISOString(),
       page,
       pages,
+      allTries: order.allTries === true,
       counts: Object.fromEntries(counts.map(({ state, count }) => [state, count])),
       exercises: shown.map(({ id, title, thread, revision }) => ({ id, title, thread, revision })),
       drafts: own
@@ -92,12 +87,37 @@ export function classBoard(
             .filter(({ revision }) => revision === null)
             .map(({ id, title, thread }) => ({ id, title, thread, revision: null })),
       students,
-      attempts: attempts.map((attempt) => ({
-        ...attempt,
-        total: attempt.total === null ? null : Number(attempt.total),
-        passed: attempt.passed === null ? null : attempt.passed === 1,
-        lastEntryAt: attempt.lastEntryAt?.toISOString() ?? null,
-      })),
+      attempts: attempts.map(boardAttempt),
     };
   });
+}
+
+interface AttemptOnBoard {
+  id: number;
+  studentId: number;
+  exerciseId: number;
+  tryNumber: number;
+  state: AttemptState;
+  total: string | null;
+  passed: number | null;
+  lastEntryAt: Date | null;
+  passesCut: number;
+  waitsFor: 'instructor' | 'mark' | null;
+}
+
+function boardAttempt(row: AttemptOnBoard): BoardAttempt {
+  const { id, studentId, exerciseId, tryNumber, state, total, passed, lastEntryAt, passesCut, waitsFor } =
+    row;
+  return {
+    id,
+    studentId,
+    exerciseId,
+    tryNumber,
+    state,
+    ...(total !== null && { total: Number(total), passed: passed === 1 }),
+    ...(lastEntryAt !== null &&
+      state !== 'marked' && { idleS: Math.max(0, differenceInSeconds(new Date(), lastEntryAt)) }),
+    ...(state === 'cutting' && { passesCut }),
+    ...(waitsFor === 'instructor' && { wantsLook: true }),
+  };
 }

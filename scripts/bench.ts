@@ -1,39 +1,27 @@
-import { calc } from '@/core/calc';
-import { EMPTY_PLAN_FORM, readPlan } from '@/core/plan';
-import { sectionGeometry } from '@/ui/drawing/section-geometry';
+import { closeDatabase } from '@/data/database';
+import { benchBoard } from './bench/board';
+import { benchComputations } from './bench/computations';
+import { benchEntryCost } from './bench/entry-cost';
+import { fillClass } from './bench/filled-class';
 import { benchReaders } from './bench/readers';
+import { benchTyping } from './bench/typing';
 
-/** ./oyakata bench: how long the computations take that must feel instant. */
-function time(name: string, rounds: number, run: (round: number) => void): void {
-  run(0);
-  const begin = performance.now();
-  for (let round = 1; round <= rounds; round += 1) run(round);
-  const each = (performance.now() - begin) / rounds;
-  console.log(
-    `${name.padEnd(44)} ${each.toFixed(3)} ms each, ${(each * rounds).toFixed(0)} ms for ${rounds}`,
-  );
-}
-
-const form = { ...EMPTY_PLAN_FORM, title: 'Bench', thread: 'M20x1.5-6g' };
-const groove = {
-  pitch: 1.5,
-  tip: { kind: 'radius', radius: 0.2 },
-  flankAngleDeg: 30,
-  compoundAngleDeg: 29.5,
-} as const;
-const readings = Array.from({ length: 20 }, (_, index) => 0.05 * (index + 1));
-
-time('calc limits', 1000, () => calc('limits', '{"thread":"3/4-16 UNF-2A"}'));
-time('calc wires, with a reading', 1000, () => calc('wires', '{"thread":"M20x2.5-6g","measured":20.57}'));
-time('a key stroke while planning (readPlan)', 300, (round) =>
-  readPlan({ ...form, blankDiameter: `19.8${round % 10}` }),
-);
-time('the same, crests meeting (integrated)', 20, () =>
-  readPlan({ ...form, blankDiameter: '20.2', tipKind: 'sharp' }),
-);
-time('section of 20 passes', 50, (round) =>
-  sectionGeometry({ groove, side: 'external', workDiameter: 19.85, readings, chosen: round % 20 }, 760, 500),
-);
-
+/**
+ * ./oyakata bench: the computations that must feel instant; then, on an installation of its own (OYAKATA_BENCH_ADDRESS, and
+ * its database in OYAKATA_DATABASE_URL), typing, the class board of a full class and what an entry costs.
+ */
+let good = true;
+benchComputations();
 console.log('Ten times the text, at most 15 times the time:');
-if (benchReaders() > 0) process.exitCode = 1;
+good = benchReaders() === 0 && good;
+
+const address = process.env.OYAKATA_BENCH_ADDRESS ?? '';
+console.log('In the browser:');
+good = (await benchTyping(address)) && good;
+console.log('A full class:');
+const filled = await fillClass();
+console.log(`  ${filled.entries} entries of ${filled.attemptIds.length} attempts`);
+good = (await benchBoard(filled, address)) && good;
+good = (await benchEntryCost(filled)) && good;
+await closeDatabase();
+process.exitCode = good ? 0 : 1;

@@ -5,7 +5,7 @@ import { ClassBoardView } from '@/ui/board/class-board-view';
 
 export const dynamic = 'force-dynamic';
 
-/** `?class=2&page=3`: one page of the board of one of the viewer's classes. */
+/** `?class=2&page=3&tries=all`: one page of the board of one of the viewer's classes. */
 export default async function ClassPage({
   searchParams,
 }: {
@@ -16,7 +16,7 @@ export default async function ClassPage({
     const value = query[name];
     return typeof value === 'string' ? rowId(value) : null;
   };
-  const order = { classId: number('class'), page: number('page') ?? 1 };
+  const order = { classId: number('class'), page: number('page') ?? 1, allTries: query.tries === 'all' };
   return guardedPage(
     (who) => classBoard(who, order),
     (board, who) => <ClassBoardView {...board} who={who} />,

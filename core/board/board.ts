@@ -1,6 +1,6 @@
 import type { AttemptState, Role } from '../record';
 
-/** An attempt as the class board shows it. */
+/** An attempt as the class board shows it; what does not apply is left out, as a page holds hundreds. */
 export interface BoardAttempt {
   id: number;
   studentId: number;
@@ -8,13 +8,14 @@ export interface BoardAttempt {
   tryNumber: number;
   state: AttemptState;
   /** Points of the confirmed mark. */
-  total: number | null;
-  passed: boolean | null;
-  /** Server time of the last entry. */
-  lastEntryAt: string | null;
-  passesCut: number;
-  /** Whom it waits for. */
-  waitsFor: 'instructor' | 'mark' | null;
+  total?: number;
+  passed?: boolean;
+  /** Seconds since the last entry when the board was read, until it is marked: no clock of a browser counts. */
+  idleS?: number;
+  /** While cutting. */
+  passesCut?: number;
+  /** It waits for a look of the instructor. */
+  wantsLook?: true;
 }
 
 /** An exercise as the class board shows it. */
@@ -34,8 +35,6 @@ export interface ClassBoard {
   role: Role;
   /** All classes of the viewer. */
   classes: { id: number; name: string }[];
-  /** Server time at which the board was read: ages count from it, so that server and browser print the same. */
-  asOf: string;
   page: number;
   pages: number;
   /** Attempts of the whole class by state. */
@@ -43,5 +42,7 @@ export interface ClassBoard {
   exercises: BoardExercise[];
   drafts: BoardExercise[];
   students: { id: number; name: string }[];
+  /** The last try of each student at each exercise shown, or all of them. */
   attempts: BoardAttempt[];
+  allTries: boolean;
 }

@@ -10,9 +10,12 @@ const published = (name: string) =>
     readFileSync(path.join(__dirname, '../../docs/formats', `${name}.schema.json`), 'utf8'),
   ) as object;
 
-test.each(Object.entries(FORMAT_SCHEMAS))('the published schema of %s is made from the one that checks', (name, schema) => {
-  expect(jsonSchemaOf(name, schema)).toEqual(published(name));
-});
+test.each(Object.entries(FORMAT_SCHEMAS))(
+  'the published schema of %s is made from the one that checks',
+  (name, schema) => {
+    expect(jsonSchemaOf(name, schema)).toEqual(published(name));
+  },
+);
 
 /** The published schema, by a validator of its own, says the same as the reader. */
 const plan = planFor({ 'thread.designation': 'M20xPh5P2.5-6g-LH' });

@@ -54,8 +54,9 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const workDiameter = lengthIn(plan.work.diameter, unit);
   const target = lengthIn(plan.proof.targetPitchDiameter, unit);
   const evidence = plan.proof.evidence.find(({ kind, wire }) => kind === 'wires' && wire !== null);
-  const wire =
-    evidence?.wire ? lengthIn(evidence.wire, unit) : planDefaults(thread, limits).wireDiameter.value;
+  const wire = evidence?.wire
+    ? lengthIn(evidence.wire, unit)
+    : planDefaults(thread, limits).wireDiameter.value;
   const wires = wireCaseOf(thread, wire);
   const depth = depthCaseOf(thread, workDiameter, tip);
   const radialDepth = radialDepthFor(depth, target);

@@ -91,6 +91,7 @@ const TABLES: Record<string, string> = {
     passed TINYINT(1) NULL,
     decision INT NULL,
     KEY (class_id, exercise_id),
+    KEY (exercise_id, student_id, try_number),
     KEY (student_id)`,
 };
 

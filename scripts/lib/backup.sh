@@ -28,7 +28,7 @@ as_owner() {
 
 database_name() { node -e 'console.log(new URL(process.argv[1]).pathname.slice(1))' "$OWNER_URL"; }
 
-has_tables() { [ "$(as_owner mariadb --batch --skip-column-names -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$(database_name)' AND table_name = 'migrations'")" = 1 ]; }
+has_tables() { [ "$(as_owner mariadb --batch --skip-column-names -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$(database_name)' AND table_name = 'people'")" = 1 ]; }
 
 # Rows of each table, by which a restore is proved.
 count_rows() {

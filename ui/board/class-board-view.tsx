@@ -3,12 +3,12 @@
 import { formatDistanceStrict } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type MouseEvent } from 'react';
 import type { AttemptState } from '@/core/record';
 import type { BoardAttempt, BoardExercise, ClassBoard } from '@/core/board';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
-import { STATE_WORDS, StateMark } from '../kit/state-mark';
+import { LeanStateMark, STATE_WORDS, StateSprite } from '../kit/state-mark';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { send } from '../shell/send';
@@ -26,7 +26,6 @@ export function ClassBoardView({
   className,
   role,
   classes,
-  asOf,
   page,
   pages,
   counts,
@@ -34,6 +33,7 @@ export function ClassBoardView({
   drafts,
   students,
   attempts,
+  allTries,
   who,
 }: ClassBoardProps) {
   const router = useRouter();
@@ -42,6 +42,14 @@ export function ClassBoardView({
   const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
   const instructor = role === 'instructor';
   const waiting = attempts.filter(({ state }) => state === 'waiting');
+
+  // One listener for hundreds of links: each would ask for its page before anybody wants it.
+  function follow(event: MouseEvent<HTMLTableElement>) {
+    const link = (event.target as Element).closest<HTMLAnchorElement>('a.board-try');
+    if (link === null || event.defaultPrevented || event.metaKey || event.ctrlKey || event.shiftKey) return;
+    event.preventDefault();
+    router.push(link.pathname);
+  }
 
   async function makeExercise() {
     const sent = await send<{ id: number }>('POST', '/api/exercises');
@@ -70,6 +78,7 @@ export function ClassBoardView({
     ],
     [instructor],
   );
+  const again = attempts.some(({ tryNumber }) => tryNumber > 1);
   const cells = useMemo(() => byCell(attempts), [attempts]);
 
   return (
@@ -102,7 +111,11 @@ export function ClassBoardView({
           </p>
         ) : (
           <div className="overflow-x-auto">
-            <table className="w-full min-w-[56rem] table-fixed border-collapse bg-paper-raised">
+            <StateSprite />
+            <table
+              onClick={follow}
+              className="w-full min-w-[56rem] table-fixed border-collapse bg-paper-raised [&_td]:border-l [&_td]:border-rule [&_td]:px-2"
+            >
               <caption className="sr-only">State of each attempt</caption>
               <thead>
                 <tr className="bg-paper-sunk">
@@ -145,10 +158,9 @@ export function ClassBoardView({
                       {student.name}
                     </th>
                     {issued.map((exercise) => (
-                      <td key={exercise.id} className="border-l border-rule px-2">
+                      <td key={exercise.id}>
                         <Tries
                           attempts={cells.get(`${student.id}-${exercise.id}`) ?? NONE}
-                          asOf={asOf}
                           instructor={instructor}
                           firstWaiting={waiting[0]?.id ?? null}
                           label={`${student.name}, ${exercise.title}`}
@@ -161,7 +173,7 @@ export function ClassBoardView({
             </table>
           </div>
         )}
-        {(pages > 1 || classes.length > 1) && (
+        {(pages > 1 || classes.length > 1 || again) && (
           <nav aria-label="Pages of the board" className="flex flex-wrap items-center gap-3">
             {page > 1 && (
               <Link className={buttonClass('plain')} href={`/?class=${classId}&page=${page - 1}`}>
@@ -176,6 +188,14 @@ export function ClassBoardView({
             {page < pages && (
               <Link className={buttonClass('plain')} href={`/?class=${classId}&page=${page + 1}`}>
                 Earlier exercises
+              </Link>
+            )}
+            {again && (
+              <Link
+                className={buttonClass('plain')}
+                href={`/?class=${classId}&page=${page}${allTries ? '' : '&tries=all'}`}
+              >
+                {allTries ? 'Last tries only' : 'Earlier tries too'}
               </Link>
             )}
             {classes.length > 1 &&
@@ -251,34 +271,35 @@ function Count({ word, count, attend }: { word: string; count: number; attend: b
 
 function Tries({
   attempts,
-  asOf,
   instructor,
   firstWaiting,
   label,
 }: {
   attempts: BoardAttempt[];
-  asOf: string;
   instructor: boolean;
   firstWaiting: number | null;
   label: string;
 }) {
   if (attempts.length === 0) return <span className="px-1 text-sm text-ink-soft">–</span>;
   return (
-    <ul className="flex flex-wrap gap-x-1">
+    <>
       {attempts.map((attempt) => (
-        <li key={attempt.id}>
-          <Link
-            id={attempt.id === firstWaiting ? 'first-waiting' : undefined}
-            href={hrefOf(attempt, instructor)}
-            aria-label={`${label}, try ${attempt.tryNumber}: ${STATE_WORDS[attempt.state]}${attempt.total === null ? '' : ` ${attempt.total}`}`}
-            className="flex min-h-11 items-center gap-1 rounded-cut px-1 hover:bg-paper-sunk tablet:min-h-12"
-          >
-            <StateMark state={attempt.state} total={attempt.total} passed={attempt.passed} />
-            <span className="text-2xs text-ink-soft">{detail(attempt, attempts.length > 1, asOf)}</span>
-          </Link>
-        </li>
+        <a
+          key={attempt.id}
+          id={attempt.id === firstWaiting ? 'first-waiting' : undefined}
+          href={hrefOf(attempt, instructor)}
+          aria-label={`${label}, try ${attempt.tryNumber}: ${STATE_WORDS[attempt.state]}${attempt.total === undefined ? '' : ` ${attempt.total}`}`}
+          className="board-try"
+        >
+          <LeanStateMark
+            state={attempt.state}
+            total={attempt.total ?? null}
+            passed={attempt.passed ?? null}
+          />
+          <small>{detail(attempt)}</small>
+        </a>
       ))}
-    </ul>
+    </>
   );
 }
 
@@ -287,14 +308,12 @@ function hrefOf(attempt: BoardAttempt, instructor: boolean): string {
   return toMark ? `/attempts/${attempt.id}/mark` : `/attempts/${attempt.id}`;
 }
 
-function detail(attempt: BoardAttempt, several: boolean, asOf: string): string {
+function detail(attempt: BoardAttempt): string {
   const parts = [
-    several ? `try ${attempt.tryNumber}` : '',
-    attempt.state === 'cutting' ? `pass ${attempt.passesCut}` : '',
-    attempt.waitsFor === 'instructor' ? 'wants a look' : '',
-    attempt.lastEntryAt !== null && attempt.state !== 'marked'
-      ? `${formatDistanceStrict(new Date(attempt.lastEntryAt), new Date(asOf))} ago`
-      : '',
+    attempt.tryNumber > 1 ? `try ${attempt.tryNumber}` : '',
+    attempt.passesCut === undefined ? '' : `pass ${attempt.passesCut}`,
+    attempt.wantsLook === true ? 'wants a look' : '',
+    attempt.idleS !== undefined ? `${formatDistanceStrict(0, 1000 * attempt.idleS)} ago` : '',
   ];
   return parts.filter((part) => part !== '').join(' · ');
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, useMemo } from 'react';
+import { memo, useId, useMemo } from 'react';
 import { crestFlat, type Feed, type GrooveCase } from '@/core/groove';
 import type { Side } from '@/core/thread';
 import { radians, type LengthUnit } from '@/core/units';
@@ -28,14 +28,14 @@ export interface ThreadSectionProps {
 }
 
 /** Section of work, groove, tool and passes, to scale; it moves with the numbers. */
-export function ThreadSection(props: ThreadSectionProps) {
+export const ThreadSection = memo(function ThreadSection(props: ThreadSectionProps) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 720, height: 420 });
   return (
-    <div ref={ref} className="h-full min-h-0">
+    <div ref={ref} className="h-full min-h-0 contain-strict">
       <SectionDrawing {...props} width={size.width} height={size.height} />
     </div>
   );
-}
+});
 
 /** The drawing itself, for a known size. */
 export function SectionDrawing(props: ThreadSectionProps & { width: number; height: number }) {

@@ -29,7 +29,10 @@ export function PassRibbon({
   const mostChip = Math.max(...passes.map((pass) => pass.chip));
   const current = passes.find((pass) => pass.n === chosen);
   return (
-    <section aria-label="Passes" className="border-t border-dye-deep bg-dye px-4 pt-1.5 pb-2 text-scribe">
+    <section
+      aria-label="Passes"
+      className="contain-content border-t border-dye-deep bg-dye px-4 pt-1.5 pb-2 text-scribe"
+    >
       <p className="flex items-baseline gap-4 text-sm">
         <span className="label text-scribe-dim">Pass</span>
         <span className="figures" aria-live="polite">

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { StandingMark, type Standing } from './state-mark';
 
 export interface RailStage<Id extends string> {
@@ -10,7 +10,7 @@ export interface RailStage<Id extends string> {
 }
 
 /** The rail of stages: each with its one-line result, so that the whole reads like a traveller card. */
-export function StageRail<Id extends string>({
+function Rail<Id extends string>({
   label,
   stages,
   chosen,
@@ -59,3 +59,5 @@ export function StageRail<Id extends string>({
     </nav>
   );
 }
+
+export const StageRail = memo(Rail) as typeof Rail;

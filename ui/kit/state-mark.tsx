@@ -86,21 +86,65 @@ export function StateMark({
   compact?: boolean;
 }) {
   const good = passed === true;
-  const words = state === 'marked' && total !== null ? `Marked ${total}` : STATE_WORDS[state];
+  const words = stateWords(state, total);
   return (
     <span className="inline-flex items-center gap-1.5 whitespace-nowrap">
       <svg aria-hidden viewBox="0 0 24 20" width="24" height="20" className={stateColour(state, good)}>
-        {state === 'marked' ? (
-          <Verdict good={good} />
-        ) : state === 'waiting' ? (
-          <Flag />
-        ) : (
-          <Piece state={state} />
-        )}
+        <Drawing state={state} good={good} />
       </svg>
       <span className={compact ? 'sr-only' : 'text-sm'}>{words}</span>
     </span>
   );
+}
+
+function stateWords(state: AttemptState, total: number | null): string {
+  return state === 'marked' && total !== null ? `Marked ${total}` : STATE_WORDS[state];
+}
+
+/** The same in as few letters as a page of hundreds wants: drawn by reference to `StateSprite`, sized by the page. */
+export function LeanStateMark({
+  state,
+  total = null,
+  passed = null,
+}: {
+  state: AttemptState;
+  total?: number | null;
+  passed?: boolean | null;
+}) {
+  const good = passed === true;
+  return (
+    <>
+      <svg className={stateColour(state, good)}>
+        <use href={`#${symbolId(state, good)}`} />
+      </svg>
+      {stateWords(state, total)}
+    </>
+  );
+}
+
+/** The drawings of all states, once, for the lean marks. */
+export function StateSprite() {
+  return (
+    <svg aria-hidden className="absolute size-0">
+      {(Object.keys(STATE_WORDS) as AttemptState[]).map((state) => (
+        <symbol key={state} id={symbolId(state, true)} viewBox="0 0 24 20">
+          <Drawing state={state} good />
+        </symbol>
+      ))}
+      <symbol id={symbolId('marked', false)} viewBox="0 0 24 20">
+        <Drawing state="marked" good={false} />
+      </symbol>
+    </svg>
+  );
+}
+
+function symbolId(state: AttemptState, good: boolean): string {
+  return state === 'marked' && !good ? 'state-not-passed' : `state-${state}`;
+}
+
+function Drawing({ state, good }: { state: AttemptState; good: boolean }) {
+  if (state === 'marked') return <Verdict good={good} />;
+  return state === 'waiting' ? <Flag /> : <Piece state={state} />;
 }
 
 function stateColour(state: AttemptState, good: boolean): string {

@@ -5,7 +5,7 @@ export function TargetStrip({ label, children }: { label: string; children: Reac
   return (
     <section
       aria-label={label}
-      className="grid auto-cols-fr grid-flow-col items-start gap-x-4 border-y border-dye-deep bg-dye px-4 py-2 text-scribe tablet:gap-x-2 tablet:px-3"
+      className="grid contain-content auto-cols-fr grid-flow-col items-start gap-x-4 border-y border-dye-deep bg-dye px-4 py-2 text-scribe tablet:gap-x-2 tablet:px-3"
     >
       {children}
     </section>

@@ -1,8 +1,11 @@
 import { Popover } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Why } from '@/core/explain/why';
 
-/** Opens the reason behind a figure: formula, numbers put in, source, assumptions. */
+/**
+ * Opens the reason behind a figure: formula, numbers put in, source, assumptions. Until it was opened once it is a plain
+ * button: a view has many of them, and they are drawn again with every key stroke.
+ */
 export function WhyPopover({
   why,
   children,
@@ -12,8 +15,22 @@ export function WhyPopover({
   children: ReactNode;
   className?: string;
 }) {
+  const [wanted, setWanted] = useState(false);
+  if (!wanted)
+    return (
+      <button
+        type="button"
+        aria-label={`Why: ${why.title}`}
+        aria-haspopup="dialog"
+        aria-expanded={false}
+        onClick={() => setWanted(true)}
+        className={className}
+      >
+        {children}
+      </button>
+    );
   return (
-    <Popover.Root>
+    <Popover.Root defaultOpen>
       <Popover.Trigger aria-label={`Why: ${why.title}`} className={className}>
         {children}
       </Popover.Trigger>

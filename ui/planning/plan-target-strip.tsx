@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
@@ -8,7 +9,7 @@ import { usePlanning } from './planning-context';
 import { usePlanWhys } from './use-plan-whys';
 
 /** What the work aims at, always in view while planning; it changes as one types. */
-export function PlanTargetStrip() {
+export const PlanTargetStrip = memo(function PlanTargetStrip() {
   const { read, lathe } = usePlanning();
   const show = useShowLength();
   const whys = usePlanWhys();
@@ -99,4 +100,4 @@ export function PlanTargetStrip() {
       />
     </TargetStrip>
   );
-}
+});

@@ -3,8 +3,8 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import { grooveCaseOf } from '@/core/groove';
 import { dialText, usualLathe, type Lathe } from '@/core/lathe';
 import { leafOf, PLAN_STAGES, readPlan, usualWay, type PlanForm, type PlanStageId } from '@/core/plan';
@@ -25,7 +25,7 @@ import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
 import { IssueList } from './issue-list';
 import { PassTable } from './pass-table';
 import { PlanTargetStrip } from './plan-target-strip';
-import { PlanningProvider } from './planning-context';
+import { PlanningProvider, type Planning } from './planning-context';
 import { StageFields } from './stages/stage-fields';
 import { stageResults, stageTitle } from './stage-results';
 import { ConflictDialog } from './conflict-dialog';
@@ -57,22 +57,43 @@ export interface PlanningViewProps {
   who: { name: string; role: string };
 }
 
-/** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
+/**
+ * Planning an exercise. What is typed is kept and saved at once; what follows from it is drawn as soon as the page has
+ * time, so that no key stroke waits for the drawing of the one before.
+ */
 export function PlanningView(props: PlanningViewProps) {
-  const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, lathes, who } = props;
-  const router = useRouter();
-  const say = useToast();
-  const show = useShowLength();
+  const { exerciseId, draft, draftVersion, draftSaveId = null } = props;
   const form = useForm<PlanForm>({
     defaultValues: draft,
   });
-  const values = useWatch({ control: form.control }) as PlanForm;
+  const typed = useWatch({ control: form.control }) as PlanForm;
+  const saving = useDraftSaving(exerciseId, typed, { form: draft, draftVersion, draftSaveId }, (stored) =>
+    form.reset(stored, { keepDefaultValues: true }),
+  );
+  const { dirtyFields, touchedFields } = form.formState;
+  // The form changes its records of touched and changed fields in place; their text tells when.
+  const marks = JSON.stringify([touchedFields, dirtyFields]);
+  const values = useDeferredValue(typed);
+  return <PlanningDesk {...props} form={form} values={values} marks={marks} saving={saving} />;
+}
+
+interface PlanningDeskProps extends PlanningViewProps {
+  form: UseFormReturn<PlanForm>;
+  values: PlanForm;
+  /** Fields touched and fields changed, as text. */
+  marks: string;
+  saving: ReturnType<typeof useDraftSaving>;
+}
+
+/** Rail of stages, drawing, fields, and the passes along the bottom, for values of the form. */
+const PlanningDesk = memo(function PlanningDesk(props: PlanningDeskProps) {
+  const { exerciseId, draft, revisions, students, lathes, who, form, values, marks, saving } = props;
+  const router = useRouter();
+  const say = useToast();
+  const show = useShowLength();
   const [lookedAt, lookAt] = useSetting('lathe');
   const lathe = useLathe(lathes, lookedAt, values.typedBefore.dialUnit);
   const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
-  const saving = useDraftSaving(exerciseId, values, { form: draft, draftVersion, draftSaveId }, (typed) =>
-    form.reset(typed, { keepDefaultValues: true }),
-  );
   const proposals = useNewProposals({ form, values, read });
   const [stage, setStage] = useState<PlanStageId>('thread');
   const [tab, setTab] = useState('section');
@@ -81,12 +102,18 @@ export function PlanningView(props: PlanningViewProps) {
 
   const [choosing, setChoosing] = useState(true);
 
-  const { dirtyFields, touchedFields } = form.formState;
-  const touched = (field: string) =>
-    isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
+  const planning = useMemo<Planning>(() => {
+    const [touchedFields, dirtyFields] = JSON.parse(marks) as [object, object];
+    const touched = (field: string) =>
+      isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
+    return { form, values, read, lathe, touched };
+  }, [form, values, read, lathe, draft, marks]);
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
-  const stages = stageResults(read, values, show, touched);
+  const stages = useMemo(
+    () => stageResults(read, values, show, planning.touched),
+    [read, values, show, planning],
+  );
 
   const keys = useMemo(
     () => [
@@ -123,7 +150,7 @@ export function PlanningView(props: PlanningViewProps) {
       'POST',
       `/api/exercises/${exerciseId}/hand-out`,
       {
-        form: values,
+        form: form.getValues(),
         draftVersion: version,
         studentIds,
         latheIds,
@@ -149,18 +176,33 @@ export function PlanningView(props: PlanningViewProps) {
     () => passes?.map(({ reading, start }) => ({ reading, start: start - 1 })) ?? [],
     [passes],
   );
+  const pitchDiameter = useMemo(
+    () => (limits === null || target === null ? null : { ...limits.pitchDiameter, target }),
+    [limits, target],
+  );
   const { perTurn } = lathe.compound.dial;
+  const ribbon = useMemo(
+    () =>
+      passes?.map((each) => ({
+        n: each.n,
+        kind: each.kind,
+        infeed: each.infeed,
+        chip: each.chipArea,
+        reading: dialText(each.dialReading, perTurn),
+      })) ?? null,
+    [passes, perTurn],
+  );
   const drawable =
     groove !== null &&
     thread !== null &&
     passes !== null &&
     blank !== null &&
-    target !== null &&
+    pitchDiameter !== null &&
     limits !== null &&
     rootDiameter !== null;
 
   return (
-    <PlanningProvider value={{ form, values, read, lathe, touched }}>
+    <PlanningProvider value={planning}>
       <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)_auto]">
         <Header who={who} title={values.title === '' ? 'New exercise' : values.title} keys={keys}>
           <SavingText state={saving.state} problem={saving.problem} onChoose={() => setChoosing(true)} />
@@ -187,7 +229,7 @@ export function PlanningView(props: PlanningViewProps) {
                       side={thread.side}
                       unit={thread.unit}
                       workDiameter={blank}
-                      pitchDiameter={{ ...limits.pitchDiameter, target }}
+                      pitchDiameter={pitchDiameter}
                       rootDiameter={rootDiameter}
                       feeds={feeds}
                       chosen={chosen}
@@ -275,19 +317,7 @@ export function PlanningView(props: PlanningViewProps) {
             </div>
           </section>
         </main>
-        {passes !== null && (
-          <PassRibbon
-            chosen={chosen}
-            onChoose={setPass}
-            passes={passes.map((each) => ({
-              n: each.n,
-              kind: each.kind,
-              infeed: each.infeed,
-              chip: each.chipArea,
-              reading: dialText(each.dialReading, perTurn),
-            }))}
-          />
-        )}
+        {ribbon !== null && <PassRibbon chosen={chosen} onChoose={setPass} passes={ribbon} />}
       </div>
       {saving.conflict !== null && (
         <ConflictDialog
@@ -307,7 +337,7 @@ export function PlanningView(props: PlanningViewProps) {
       />
     </PlanningProvider>
   );
-}
+});
 
 /** The lathe looked at: the one chosen in this browser, the first of the shop, or a usual one. */
 function useLathe(lathes: PlanningViewProps['lathes'], chosen: string | null, dialUnit: string): Lathe {

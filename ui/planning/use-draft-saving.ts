@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { PlanForm } from '@/core/plan';
 import { newId } from '../shell/new-id';
 import { send } from '../shell/send';
@@ -147,12 +147,9 @@ export function useDraftSaving(
     };
   }, [backUp, form, save]);
 
-  return {
-    state,
-    problem,
-    conflict,
-    /** Ends a conflict: what was chosen builds on what the server has, and is saved. */
-    settle: (chosen: PlanForm) => {
+  /** Ends a conflict: what was chosen builds on what the server has, and is saved. */
+  const settle = useCallback(
+    (chosen: PlanForm) => {
       if (conflict === null) return;
       version.current = conflict.draftVersion;
       saved.current = conflict.there;
@@ -160,13 +157,20 @@ export function useDraftSaving(
       stopped.current = false;
       latest.current = chosen;
       setConflict(null);
-      restore(chosen);
+      opened.current.restore(chosen);
       void save();
     },
-    /** Saves what is still waiting, so that nothing is under way, then tells the draft version to build on. */
-    settledVersion: async () => {
-      await save();
-      return version.current;
-    },
-  };
+    [conflict, save],
+  );
+
+  /** Saves what is still waiting, so that nothing is under way, then tells the draft version to build on. */
+  const settledVersion = useCallback(async () => {
+    await save();
+    return version.current;
+  }, [save]);
+
+  return useMemo(
+    () => ({ state, problem, conflict, settle, settledVersion }),
+    [state, problem, conflict, settle, settledVersion],
+  );
 }

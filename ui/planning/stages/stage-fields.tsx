@@ -1,5 +1,6 @@
 'use client';
 
+import { memo } from 'react';
 import type { PlanStageId } from '@/core/plan';
 import { BlankFields } from './blank-fields';
 import { CompoundFields } from './compound-fields';
@@ -22,7 +23,7 @@ const STAGE_FIELDS: Record<PlanStageId, () => React.JSX.Element> = {
 };
 
 /** The few fields of the chosen stage, with what they lead to. */
-export function StageFields({ stage }: { stage: PlanStageId }) {
+export const StageFields = memo(function StageFields({ stage }: { stage: PlanStageId }) {
   const Fields = STAGE_FIELDS[stage];
   return <Fields />;
-}
+});

@@ -1,0 +1,37 @@
+import { classBoard } from '@/data/class-board';
+import { passOn } from '@/data/outcome';
+import type { FilledClass } from './filled-class';
+import { kept, percentile } from './figures';
+
+/** The class board of a full class: the queries alone, then the page as the application sends it. */
+export async function benchBoard({ instructor }: FilledClass, address: string): Promise<boolean> {
+  const query: number[] = [];
+  for (let round = 0; round < 30; round += 1) {
+    const begin = performance.now();
+    passOn(await classBoard(instructor));
+    query.push(performance.now() - begin);
+  }
+  const session = await fetch(`${address}/api/session`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: address },
+    body: JSON.stringify({ personId: instructor.id }),
+  });
+  const cookie = session.headers
+    .getSetCookie()
+    .map((each) => each.split(';')[0])
+    .join('; ');
+  const page: number[] = [];
+  let bytes = 0;
+  for (let round = 0; round < 30; round += 1) {
+    const begin = performance.now();
+    const answer = await fetch(`${address}/`, { headers: { cookie, 'accept-encoding': 'identity' } });
+    bytes = (await answer.arrayBuffer()).byteLength;
+    if (answer.status !== 200) throw new Error(`The board answered ${answer.status}`);
+    page.push(performance.now() - begin);
+  }
+  return [
+    kept('class board, its queries, median', percentile(query, 0.5), 100, 'ms'),
+    kept('class board, the whole page from the server, median', percentile(page, 0.5), 100, 'ms'),
+    kept('class board, the page as sent', bytes / 1000, 100, 'KB'),
+  ].every(Boolean);
+}

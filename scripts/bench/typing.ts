@@ -1,0 +1,53 @@
+import { chromium, type CDPSession, type Page } from '@playwright/test';
+import { kept, percentile } from './figures';
+
+const STROKES = 80;
+
+/** Work of the page's main thread for one key stroke while planning and for one step of the slider, in Chromium. */
+export async function benchTyping(address: string): Promise<boolean> {
+  const browser = await chromium.launch({
+    executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
+  });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(`${address}/who`);
+  await page.getByRole('button', { name: 'Mio Tanabe', exact: true }).click();
+  await page.getByRole('link', { name: 'Clamp screw' }).first().click();
+  await page.getByRole('button', { name: /^2 / }).click();
+  const blank = page.getByLabel('Real blank diameter');
+  await blank.waitFor();
+  const client = await page.context().newCDPSession(page);
+  await client.send('Performance.enable');
+  await blank.fill('0.74');
+  const typing = await strokes(page, client, (round) => (round % 2 === 0 ? '8' : 'Backspace'));
+  await page.getByRole('slider', { name: 'Pass shown' }).focus();
+  const sliding = await strokes(page, client, (round) =>
+    Math.floor(round / 8) % 2 === 0 ? 'ArrowLeft' : 'ArrowRight',
+  );
+  await browser.close();
+  return [
+    kept('a key stroke in planning, main thread, 95th percentile', percentile(typing, 0.95), 12, 'ms'),
+    kept('a step of the slider, main thread, 95th percentile', percentile(sliding, 0.95), 12, 'ms'),
+  ].every(Boolean);
+}
+
+async function strokes(page: Page, client: CDPSession, key: (round: number) => string): Promise<number[]> {
+  const each: number[] = [];
+  for (let round = -8; round < STROKES; round += 1) {
+    const before = await work(client);
+    await page.keyboard.press(key(Math.abs(round)));
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
+    const after = await work(client);
+    if (round >= 0) each.push(after - before);
+  }
+  return each;
+}
+
+/** Milliseconds that scripts, styles and layout have taken so far. */
+async function work(client: CDPSession): Promise<number> {
+  const { metrics } = await client.send('Performance.getMetrics');
+  const of = (name: string) => metrics.find((metric) => metric.name === name)?.value ?? 0;
+  return 1000 * (of('ScriptDuration') + of('LayoutDuration') + of('RecalcStyleDuration'));
+}
