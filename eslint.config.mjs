@@ -19,6 +19,40 @@ function noImports(files, rules) {
 const core =
   'The core is pure: it imports nothing of ours and no framework (see docs/decisions/0001-layers.md).';
 
+const CORE_ALONE = [
+  [['next', 'next/*', 'react', 'react-dom', 'sequelize', 'mariadb', 'node:*', 'fs', 'path'], core],
+  [['@/app/*', '@/ui/*', '@/data/*', '@/demo/*', '**/app/**', '**/ui/**', '**/data/**', '**/demo/**'], core],
+];
+
+/** The folders of the core from the bottom: each may import those before it. */
+const CORE_FOLDERS = [
+  'errors',
+  'json',
+  'documents',
+  'units',
+  'explain',
+  'thread',
+  'geometry',
+  'tool',
+  'gauging',
+  'depth',
+  'compound',
+  'bore',
+  'lathe',
+  'shop',
+  'groove',
+  'schedule',
+  'plan',
+  'sheet',
+  'record',
+  'marking',
+  'board',
+  'calc',
+  'tables',
+  'formats',
+  'test',
+];
+
 export default tseslint.config(
   { ignores: ['.next/**', '.oyakata/**', 'node_modules/**', 'next-env.d.ts'] },
   ...tseslint.configs.recommendedTypeChecked,
@@ -37,13 +71,34 @@ export default tseslint.config(
   },
   { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
   { files: ['**/*.mjs', '**/*.cjs'], ...tseslint.configs.disableTypeChecked },
-  noImports(
-    ['core/**/*.ts'],
-    [
-      [['next', 'next/*', 'react', 'react-dom', 'sequelize', 'mariadb', 'node:*', 'fs', 'path'], core],
+  noImports(['core/**/*.ts'], CORE_ALONE),
+  ...CORE_FOLDERS.map((folder, index) =>
+    noImports(
+      [`core/${folder}/**/*.ts`],
       [
-        ['@/app/*', '@/ui/*', '@/data/*', '@/demo/*', '**/app/**', '**/ui/**', '**/data/**', '**/demo/**'],
-        core,
+        ...CORE_ALONE,
+        ...CORE_FOLDERS.slice(index + 1).map((above) => [
+          [`@/core/${above}`, `../${above}`, `../../${above}`].flatMap((path) => [path, `${path}/**`]),
+          `core/${folder} lies under core/${above}: the core imports downward only.`,
+        ]),
+      ],
+    ),
+  ),
+  // The last one to speak of these files, so it repeats what holds for the folder.
+  noImports(
+    ['core/thread/*/**/*.ts'],
+    [
+      ...CORE_ALONE,
+      [
+        ['../systems', '../limits', '../parse-designation', '../index'],
+        'A system of threads knows nothing of the lists that it stands in.',
+      ],
+      [
+        CORE_FOLDERS.slice(CORE_FOLDERS.indexOf('thread') + 1).flatMap((above) => [
+          `../../${above}`,
+          `../../${above}/**`,
+        ]),
+        'core/thread lies near the bottom: the core imports downward only.',
       ],
     ],
   ),

@@ -1,6 +1,6 @@
 import { radians, roundTo } from '../units';
 import type { ThreadForm } from './thread-form';
-import { crestLimits, type Band, type ThreadLimits } from './limits';
+import { crestLimits, type Band, type ThreadLimits } from './thread-limits';
 
 /** Thickness of a coating on the surface, square to it. */
 export interface Coating {

@@ -1,6 +1,6 @@
 import type { Why } from '../explain/why';
 import { formatLength } from '../units';
-import type { Band, ThreadLimits } from './limits';
+import type { Band, ThreadLimits } from './thread-limits';
 import { printDesignation } from './print-designation';
 import { formOf, systemOf } from './systems';
 import { pitchOf, type Thread } from './thread';

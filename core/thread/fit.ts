@@ -1,4 +1,5 @@
-import { threadLimits, type ExternalLimits, type InternalLimits } from './limits';
+import { threadLimits } from './limits';
+import type { ExternalLimits, InternalLimits } from './thread-limits';
 import { systemOf } from './systems';
 import type { Thread } from './thread';
 

@@ -3,18 +3,12 @@ import { bad, type Result } from '../errors/field-issue';
 import { parseMetric } from './metric/parse-metric';
 import { parsePipe } from './pipe/parse-pipe';
 import { namesSquare } from './square/square-thread';
-import type { Thread } from './thread';
+import type { ReadThread } from './read-thread';
 import { tidy } from './tidy';
 import { typedText } from '../units';
 import { parseTrapezoidal } from './trapezoidal/parse-trapezoidal';
 import { parseUnified } from './unified/parse-unified';
 import { parseWhitworth } from './whitworth/parse-whitworth';
-
-export interface ReadThread {
-  thread: Thread;
-  /** What the text left out and was taken for granted, in words: `class 2A`. */
-  assumed: string[];
-}
 
 /**
  * Reads a thread designation in the usual spellings of ASME B1.1 and B1.5, ISO 965-1, ISO 2904, BS 84 and ISO 228-1.

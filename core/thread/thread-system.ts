@@ -1,4 +1,4 @@
-import type { ThreadLimits } from './limits';
+import type { ThreadLimits } from './thread-limits';
 import type { Side, Thread } from './thread';
 import type { ThreadForm } from './thread-form';
 

@@ -1,5 +1,5 @@
 import { roundTo } from '../../units';
-import type { ExternalLimits, InternalLimits } from '../limits';
+import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import type { AcmeThread } from '../thread';
 
 /** Pitch-diameter tolerance a P^(1/2) + b D^(1/2) and allowance c D^(1/2) by class (ASME B1.5, from memory). */

@@ -1,7 +1,7 @@
 import { bad, good, type Result } from '../../errors/field-issue';
 import { readInchSize } from '../inch-size';
 import { takeMember } from '../member';
-import type { ReadThread } from '../parse-designation';
+import type { ReadThread } from '../read-thread';
 import { ACME_SIZES } from './acme-series';
 
 const REST = /^-?\s?acme[ -]*(?<cls>[2-4]g)?$/i;

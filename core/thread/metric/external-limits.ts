@@ -1,6 +1,6 @@
 import { roundTo } from '../../units';
 import { DEVIATION_UM, MAJOR_TOLERANCE_6_UM, PITCH_TOLERANCE_6 } from './iso965-tables';
-import type { ExternalLimits } from '../limits';
+import type { ExternalLimits } from '../thread-limits';
 import { nearestPreferred, stepPreferred } from './preferred-numbers';
 import { FORM_60 } from '../thread-form';
 import type { MetricThread } from '../thread';

@@ -1,6 +1,6 @@
 import { roundTo } from '../../units';
 import { DEVIATION_UM, MINOR_TOLERANCE_6_UM } from './iso965-tables';
-import type { InternalLimits } from '../limits';
+import type { InternalLimits } from '../thread-limits';
 import { GRADE_STEPS, pitchTolerance6Um } from './external-limits';
 import { nearestPreferred, stepPreferred } from './preferred-numbers';
 import { FORM_60 } from '../thread-form';

@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../../errors/field-issue';
-import type { ReadThread } from '../parse-designation';
+import type { ReadThread } from '../read-thread';
 import { METRIC_COARSE, metricSeriesOf } from './metric-series';
 import type { EngagementGroup, MetricClass, MetricThread, Side } from '../thread';
 

@@ -1,7 +1,7 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { takeMember } from '../member';
-import type { ReadThread } from '../parse-designation';
+import type { ReadThread } from '../read-thread';
 import { PIPE_SIZES } from './pipe-sizes';
 
 const SHAPE = /^g\s?(?<size>\d+[ -]\d+\/\d+|\d+\/\d+|\d+)(?:")?[ -]*(?<cls>[ab])?$/i;

@@ -1,5 +1,5 @@
 import { roundTo } from '../../units';
-import type { ExternalLimits, InternalLimits } from '../limits';
+import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import type { PipeThread } from '../thread';
 import { PIPE_SIZES, type PipeSize } from './pipe-sizes';
 

@@ -1,7 +1,7 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { takeMember } from '../member';
-import type { ReadThread } from '../parse-designation';
+import type { ReadThread } from '../read-thread';
 import { TRAPEZOIDAL_SIZES } from './trapezoidal-tables';
 
 const SHAPE =

@@ -1,6 +1,6 @@
 import { roundTo } from '../../units';
 import { nearestPreferred, stepPreferred } from '../metric/preferred-numbers';
-import type { ExternalLimits, InternalLimits } from '../limits';
+import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import type { TrapezoidalThread } from '../thread';
 import { crestClearanceMm, DEVIATION_E_UM, DIAMETER_STEPS_MM } from './trapezoidal-tables';
 

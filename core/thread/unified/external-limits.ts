@@ -1,5 +1,5 @@
 import { roundTo } from '../../units';
-import type { ExternalLimits } from '../limits';
+import type { ExternalLimits } from '../thread-limits';
 import { FORM_60 } from '../thread-form';
 import type { UnifiedThread } from '../thread';
 

@@ -1,5 +1,5 @@
 import { roundTo } from '../../units';
-import type { InternalLimits } from '../limits';
+import type { InternalLimits } from '../thread-limits';
 import { basicPitchToleranceIn } from './external-limits';
 import { FORM_60 } from '../thread-form';
 import type { UnifiedThread } from '../thread';

@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../../errors/field-issue';
 import { readInchSize } from '../inch-size';
-import type { ReadThread } from '../parse-designation';
+import type { ReadThread } from '../read-thread';
 import type { UnifiedSeries, UnifiedThread } from '../thread';
 import { inferUnifiedSeries, UNIFIED_SERIES } from './unified-series';
 

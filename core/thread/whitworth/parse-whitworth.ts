@@ -2,7 +2,7 @@ import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { readInchSize } from '../inch-size';
 import { takeMember } from '../member';
-import type { ReadThread } from '../parse-designation';
+import type { ReadThread } from '../read-thread';
 import type { WhitworthSeries } from '../thread';
 import { WHITWORTH_SERIES } from './whitworth-series';
 

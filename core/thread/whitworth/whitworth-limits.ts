@@ -1,5 +1,5 @@
 import { roundTo } from '../../units';
-import type { ExternalLimits, InternalLimits } from '../limits';
+import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import { FORM_WHITWORTH } from '../thread-form';
 import type { WhitworthThread } from '../thread';
 
