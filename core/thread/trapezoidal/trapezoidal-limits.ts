@@ -1,4 +1,5 @@
 import { roundTo } from '../../units';
+import { MAJOR_TOLERANCE_6_UM } from '../metric/iso965-tables';
 import { nearestPreferred, stepPreferred } from '../metric/preferred-numbers';
 import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import type { TrapezoidalThread } from '../thread';
@@ -29,7 +30,8 @@ export function trapezoidalExternalLimits(thread: TrapezoidalThread): ExternalLi
   const allowance = deviationMm(pitchMm);
   const majorTolerance =
     stepPreferred(
-      nearestPreferred(180 * Math.cbrt(pitchMm ** 2) - 3.15 / Math.sqrt(pitchMm)),
+      MAJOR_TOLERANCE_6_UM[pitchMm] ??
+        nearestPreferred(180 * Math.cbrt(pitchMm ** 2) - 3.15 / Math.sqrt(pitchMm)),
       GRADE_4_STEPS,
     ) / 1000;
   const pitchTolerance =
