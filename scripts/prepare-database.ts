@@ -1,13 +1,16 @@
 import { grantApplication } from '@/data/grants';
 import { closeDatabase, database } from '@/data/database';
+import { forget } from '@/data/forget';
+import { REMOVED } from '@/data/people';
 import { rebuildSummaries } from '@/data/summaries';
 import { migrate, pendingMigrations, UnfitDatabase } from '@/data/migrate';
 import { loadDemoShop } from '@/demo/load-demo-shop';
 
 /**
- * Run by the start command as the owner of the tables (OYAKATA_DATABASE_URL).
+ * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
  * `pending` prints the migrations that wait; `up` runs them, loads the demo shop into an empty database, and gives the
- * application's user (of OYAKATA_APPLICATION_URL) what it may do.
+ * application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
+ * person out.
  */
 async function pending(): Promise<void> {
   for (const name of await pendingMigrations()) console.log(name);
@@ -34,8 +37,25 @@ async function up(): Promise<void> {
   granted.statements.forEach((statement) => console.log(`${statement};`));
 }
 
+async function summaries(): Promise<void> {
+  const made = await rebuildSummaries('all', (work) => database().sequelize.transaction(work));
+  console.log(`Summaries of ${made} attempts made anew from their records`);
+}
+
+async function forgetPerson(): Promise<void> {
+  const name = process.argv[3] ?? '';
+  const forgotten = await forget(name);
+  if (forgotten.length === 0) throw new UnfitDatabase(`There is nobody named “${name}”.`);
+  for (const { texts } of forgotten)
+    console.log(
+      `“${name}” is now “${REMOVED}”; ${texts} ${texts === 1 ? 'text' : 'texts'} taken out; records and marks stay whole`,
+    );
+}
+
+const STEPS: Record<string, () => Promise<void>> = { pending, up, summaries, forget: forgetPerson };
+
 try {
-  await (process.argv[2] === 'pending' ? pending() : up());
+  await (STEPS[process.argv[2] ?? ''] ?? up)();
 } catch (error) {
   const message = error instanceof Error ? error.message : String(error);
   console.log(error instanceof UnfitDatabase ? message : `The database refused: ${message}`);

@@ -16,12 +16,12 @@ runs_already() {
     [ "$(argument_of "$pid" settings)" = "$(settings)" ] && healthy
 }
 
-# database_step WORD: a step of scripts/prepare-database.ts, run by the release's own code with the owner's way in.
+# database_step WORD [NAME]: a step of scripts/prepare-database.ts, run by the release's own code with the owner's way in.
 database_step() {
   (
     cd -- "$(release_folder "$RELEASE")"
     OYAKATA_DATABASE_URL="$OWNER_URL" OYAKATA_APPLICATION_URL="$APPLICATION_URL" OYAKATA_LOG_LEVEL=silent \
-      node --conditions=react-server --import tsx scripts/prepare-database.ts "$1"
+      node --conditions=react-server --import tsx scripts/prepare-database.ts "$@"
   ) 2>"$LOGS/prepare.log"
 }
 
