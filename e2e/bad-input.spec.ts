@@ -9,7 +9,7 @@ const CASES: [RegExp, string, string, string][] = [
   [/^2 Blank/, 'Real blank diameter', 'thick', 'is not a length'],
   [/^2 Blank/, 'Real blank diameter', '0,748', 'Use a decimal point: 0.748.'],
   [/^3 Tool/, 'Flat at the tip', '0.04', 'Too wide for the groove'],
-  [/^4 Compound/, 'Angle from the cross slide', '60', 'outside 0 to 45°'],
+  [/^4 Compound/, 'Angle from the cross slide', '60', 'outside 0 to 45. If it is the mark on a scale'],
   [/^5 Target/, 'Target pitch diameter', '0.72', 'band 0.7029 to 0.7079'],
   [/^5 Target/, 'Wires in hand', '0.01', 'Best is 0.0361'],
   [/^6 Passes/, 'Roughing passes', '2', 'can not reach the depth'],
@@ -33,9 +33,9 @@ test('each bad entry gets its message at its field, stays as typed, and stops th
     const field = page.getByLabel(label, { exact: true });
     const before = await field.inputValue();
     await field.fill(typed);
+    await expect(field).toHaveAttribute('aria-invalid', 'true');
     const messageId = await field.getAttribute('aria-describedby');
     await expect(page.locator(`[id="${messageId}"]`), `${label}: ${typed}`).toContainText(says);
-    await expect(field).toHaveAttribute('aria-invalid', 'true');
     await expect(field).toHaveValue(typed);
     await expect(page.getByRole('button', { name: 'Hand out…' })).toBeDisabled();
     await field.fill(label === 'Thread' ? '3/4-16 UNF-2A' : before);
@@ -46,9 +46,12 @@ test('each bad entry gets its message at its field, stays as typed, and stops th
   await page.getByLabel('Width of the run-out groove').fill('3/16');
   await expect(page.getByText('3/16 is read as 0.1875 in.')).toBeVisible();
 
+  const sent = page.waitForResponse(
+    (response) =>
+      response.url().endsWith('/draft') && (response.request().postData() ?? '').includes('"0,7"'),
+  );
   await page.getByLabel('Real blank diameter').fill('0,7');
-  await expect(page.getByRole('status').filter({ hasText: 'Draft saved' })).toBeVisible();
-  await page.waitForTimeout(1200);
+  await sent;
   await expect(page.getByRole('status').filter({ hasText: 'Draft saved' })).toBeVisible();
   await page.goto(path);
   await page.getByRole('button', { name: /^2 Blank/ }).click();

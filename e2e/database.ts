@@ -18,6 +18,26 @@ export async function personId(name: string): Promise<number> {
   return row.id;
 }
 
+/** The exercise of a title, the latest of that name. */
+export async function exerciseId(title: string): Promise<number> {
+  const [row] = await ask<{ id: number }>(
+    'SELECT id FROM exercises WHERE title = ? ORDER BY id DESC LIMIT 1',
+    [title],
+  );
+  if (row === undefined) throw new Error(`No exercise is called ${title}.`);
+  return row.id;
+}
+
+/** An attempt of the class that stands in a state, the first one. */
+export async function attemptIn(state: string): Promise<number> {
+  const [row] = await ask<{ id: number }>(
+    'SELECT attempt_id AS id FROM attempt_summaries WHERE state = ? ORDER BY attempt_id LIMIT 1',
+    [state],
+  );
+  if (row === undefined) throw new Error(`No attempt is ${state}.`);
+  return row.id;
+}
+
 /** An instructor of another class and a student of hers; made once. */
 export async function strangers(): Promise<{ instructor: number; student: number }> {
   const [instructorName, studentName] = ['Test: other instructor', 'Test: other student'];

@@ -1,9 +1,9 @@
 import { expect, test } from './test';
-import { INSTRUCTOR_ID, newExercise, requestAs } from './people';
+import { INSTRUCTOR, newExercise, requestAs } from './people';
 
 /** ASME B1.1, from memory: 7/8-9 UNC-2B pitch diameter 0.8028 to 0.8110, minor 0.755 to 0.778. */
 test('an internal thread: bored, planned outward, measured over balls', async ({ page }) => {
-  await requestAs(page.request, INSTRUCTOR_ID);
+  await requestAs(page.request, INSTRUCTOR);
   await newExercise(page);
   await page.getByLabel('Exercise').fill('Press nut');
   await page.getByLabel('Thread', { exact: true }).fill('7/8-9 UNC-2B');
@@ -25,7 +25,7 @@ test('an internal thread: bored, planned outward, measured over balls', async ({
   await page.getByLabel('Real bore').fill('0.766');
 
   await page.getByRole('tab', { name: 'Depth rules' }).click();
-  await expect(page.getByRole('row', { name: /compound 0.75 P at 30°/ })).toContainText('too deep here');
+  await expect(page.getByRole('row', { name: /compound 0.75 P/ })).toContainText('too deep here');
   await page.getByRole('tab', { name: 'Limits' }).click();
   await expect(page.getByRole('table', { name: 'Limits of size' })).toContainText('7/8-9 UNC-2A');
 
@@ -33,6 +33,7 @@ test('an internal thread: bored, planned outward, measured over balls', async ({
   await page.getByRole('checkbox', { name: 'Ivo Mensah' }).click();
   await page.getByRole('button', { name: 'Hand out to 1' }).click();
   await page.getByRole('link', { name: /Ivo Mensah, Press nut, try 1: Not begun/ }).click();
+  await page.getByRole('button', { name: 'Lathe 1', exact: true }).click();
 
   await expect(page.getByRole('button', { name: /Recess/ })).toBeVisible();
   await page.getByLabel('Start', { exact: true }).fill('0.8329');
@@ -51,13 +52,20 @@ test('an internal thread: bored, planned outward, measured over balls', async ({
   await expect(remaining).toContainText('Over-cut');
 });
 
-test('left hand and several starts are understood, and refused for planning at the field', async ({
-  page,
-}) => {
-  await requestAs(page.request, INSTRUCTOR_ID);
+test('left hand and several starts are planned, start by start or all at each depth', async ({ page }) => {
+  await requestAs(page.request, INSTRUCTOR);
   await newExercise(page);
-  await page.getByLabel('Thread', { exact: true }).fill('3/4-16 UNF-2A LH');
-  await expect(page.getByText('The plan cuts right-hand threads so far: leave out LH.')).toBeVisible();
-  await page.getByLabel('Thread', { exact: true }).fill('Tr40x14(P7)-7e');
-  await expect(page.getByText(/single-start threads so far/)).toBeVisible();
+  const thread = page.getByLabel('Thread', { exact: true });
+  const drawing = page.getByRole('img', { name: 'Section of work and tool' });
+  await thread.fill('3/4-16 UNF-2A LH');
+  await expect(drawing).toBeVisible();
+  await thread.fill('Tr40x14(P7)-7e');
+  await expect(drawing).toBeVisible();
+  await page.getByRole('button', { name: /^6 Passes/ }).click();
+  await page.getByRole('tab', { name: 'Passes' }).click();
+  const starts = page
+    .getByRole('table', { name: 'Passes of the plan' })
+    .getByRole('cell', { name: /^[12]$/ });
+  await expect(starts.first()).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Start' })).toBeVisible();
 });

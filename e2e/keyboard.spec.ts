@@ -46,7 +46,10 @@ test('the whole path with the keyboard alone', async ({ page }) => {
   await tabTo(page, 'link', /Bela Okoro, Keyboard piece/);
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/attempts\/\d+$/);
+  await tabTo(page, 'button', 'Lathe 1');
+  await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Safety' })).toBeVisible();
+  await tabTo(page, 'button', 'Done');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Target over wires' })).toBeVisible();
   await page.keyboard.type('.3706');

@@ -1,9 +1,7 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { personId } from './database';
 
 export const INSTRUCTOR = 'Mio Tanabe';
-
-/** The order in which the demo shop is loaded. */
-export const INSTRUCTOR_ID = 1;
 
 /** Opens the book as somebody, the way a person does. */
 export async function workAs(page: Page, name: string): Promise<void> {
@@ -12,9 +10,11 @@ export async function workAs(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('link', { name: new RegExp(`Working here: ${name}`) })).toBeVisible();
 }
 
-/** The same for requests without a page; ids follow the order in which the demo shop is loaded. */
-export async function requestAs(request: APIRequestContext, personId: number): Promise<void> {
-  const response = await request.post('/api/session', { data: { personId } });
+/** The same for requests without a page. */
+export async function requestAs(request: APIRequestContext, person: number | string): Promise<void> {
+  const response = await request.post('/api/session', {
+    data: { personId: typeof person === 'string' ? await personId(person) : person },
+  });
   expect(response.status()).toBe(200);
 }
 

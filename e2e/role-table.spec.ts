@@ -1,4 +1,5 @@
 import { readFileSync, readdirSync } from 'node:fs';
+import { WIRES } from '../demo/shop';
 import { personId, strangers } from './database';
 import { EMPTY_LATHE_FORM } from '../core/lathe';
 import { entryBody, GOOD_FORM, handedOut } from './fixtures';
@@ -113,7 +114,7 @@ const TABLE: readonly Row[] = [
   {
     route: 'PUT /api/wires',
     path: '/api/wires',
-    body: () => ({ sizes: [{ value: 0.036, unit: 'in' }] }),
+    body: () => ({ sizes: WIRES }),
     statuses: [401, 403, 403, 403, 200, 200],
   },
   {

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from './test';
-import { INSTRUCTOR_ID, requestAs } from './people';
+import { INSTRUCTOR, requestAs } from './people';
 
 test.beforeEach(async ({ page }) => {
-  await requestAs(page.request, INSTRUCTOR_ID);
+  await requestAs(page.request, INSTRUCTOR);
 });
 
 test('a thread is looked up while typing, the address follows, and opens the same again', async ({
@@ -68,18 +68,25 @@ test('coating and length of engagement change the table', async ({ page }) => {
   await expect(limits).toContainText('0.7021 – 0.7079');
 });
 
-test('wires of the shop, an own list, a thread micrometer, an insert for other pitches', async ({ page }) => {
+test('wires of the shop, kept for all, a thread micrometer, an insert for other pitches', async ({
+  page,
+}) => {
   await page.goto('/tables?thread=M16x2-6g');
   const shop = page.getByRole('region', { name: 'wires of the shop' });
   await expect(shop.getByRole('table', { name: 'Usable wires' })).toContainText('1.1000 mm');
-  await shop.getByRole('radio', { name: 'Own list' }).click();
-  await shop.getByRole('textbox').fill('0.0481 5mm');
+  const sizes = shop.getByRole('textbox');
+  const before = await sizes.inputValue();
+  await sizes.fill('0.0481 5mm');
   await expect(shop.getByRole('table', { name: 'Usable wires' }).getByRole('rowheader')).toHaveText([
     '0.04810 in',
   ]);
+  await shop.getByRole('button', { name: 'Keep for the shop' }).click();
+  await expect(shop.getByText('Kept for the whole shop.')).toBeVisible();
   await page.reload();
-  await shop.getByRole('radio', { name: 'Own list' }).click();
-  await expect(shop.getByRole('textbox')).toHaveValue('0.0481 5mm');
+  await expect(sizes).toHaveValue(/0\.0481.*5 ?mm/);
+  await sizes.fill(before);
+  await shop.getByRole('button', { name: 'Keep for the shop' }).click();
+  await expect(shop.getByText('Kept for the whole shop.')).toBeVisible();
 
   const measured = page.getByRole('region', { name: 'Measuring' });
   await measured.getByRole('radio', { name: 'Thread micrometer' }).click();

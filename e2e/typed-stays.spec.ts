@@ -13,10 +13,11 @@ const savedNow = (page: Page) =>
   page.waitForResponse((response) => response.url().endsWith('/draft') && response.ok());
 const saved = (page: Page) => page.getByRole('status').filter({ hasText: 'Draft saved' });
 
-/** Opens an attempt of its own as the student, with a note half typed. */
+/** Opens an attempt of its own as the student, with a note half typed; the page's clock can be turned on. */
 async function halfTypedNote(page: Page, name: string): Promise<{ attemptId: number }> {
   await requestAs(page.request, await personId(INSTRUCTOR));
   const { attemptId } = await handedOut(page.request, name, await personId(STUDENT));
+  await page.clock.install();
   await workAs(page, STUDENT);
   await page.goto(`/attempts/${attemptId}`);
   await page.getByRole('tab', { name: /Record/ }).click();
@@ -31,7 +32,7 @@ test('the server is killed: the page stays, says so, and goes on when it is back
   await halfTypedNote(page, 'Killed server');
   killServer();
   await expect(lost(page)).toBeVisible();
-  await page.waitForTimeout(LONGER_MS);
+  await page.clock.runFor(LONGER_MS);
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('What you typed is still here; try again.')).toBeVisible();
@@ -50,14 +51,14 @@ test('the network goes, and an answer is blocked: nothing changes but the line',
 }) => {
   const { attemptId } = await halfTypedNote(page, 'Lost network');
   await context.setOffline(true);
-  await page.waitForTimeout(LONGER_MS);
+  await page.clock.runFor(LONGER_MS);
   await expect(lost(page)).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   await context.setOffline(false);
   await expect(lost(page)).toHaveCount(0);
   // Held for ever, as by a proxy that hangs.
   await page.route('**/news?**', () => undefined);
-  await page.waitForTimeout(LONGER_MS);
+  await page.clock.runFor(LONGER_MS);
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
   await page.unroute('**/news?**');
   await page.goto('about:blank');
@@ -118,7 +119,10 @@ test('a save whose answer is lost is no conflict, and what is typed next is kept
   await title(page).fill('Lost again');
   await expect.poll(() => answersLost).toBeGreaterThan(0);
   await title(page).fill('Lost again, and typed on');
-  await page.waitForTimeout(300);
+  // Kept in the browser with the key stroke, before any answer.
+  await expect
+    .poll(() => page.evaluate(() => JSON.stringify(Object.values(window.localStorage))))
+    .toContain('Lost again, and typed on');
   await page.unroute('**/draft');
   await page.goto(path);
   await expect(title(page)).toHaveValue('Lost again, and typed on');
@@ -151,7 +155,7 @@ test('two windows type: both versions are shown, one is chosen for each field, n
   await expect(title(page)).toHaveValue('Name of this window');
   await page.reload();
   await expect(dialog).toBeVisible();
-  await dialog.getByRole('radio', { name: 'thread there: M16x2' }).check();
+  await dialog.getByRole('radio', { name: /there: M16x2$/ }).check();
   const chosen = savedNow(page);
   await dialog.getByRole('button', { name: 'Save what is chosen' }).click();
   await chosen;

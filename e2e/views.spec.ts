@@ -1,6 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
+import { attemptIn, exerciseId } from './database';
+import { latheId } from './fixtures';
 import { expect, test, type Page } from './test';
-import { INSTRUCTOR_ID, requestAs, workAs } from './people';
+import { INSTRUCTOR, requestAs, workAs } from './people';
 
 async function expectNoViolations(page: Page, part?: string) {
   const builder = new AxeBuilder({ page });
@@ -12,24 +14,32 @@ async function expectNoViolations(page: Page, part?: string) {
   ).toEqual([]);
 }
 
-/** Addresses of the demo shop's attempts by state; ids follow the order in which it is loaded. */
-const VIEWS: [string, string][] = [
+const plan = async () => `/exercises/${await exerciseId('Levelling foot')}`;
+const attempt =
+  (state: string, more = '') =>
+  async () =>
+    `/attempts/${await attemptIn(state)}${more}`;
+
+const VIEWS: [string, string | (() => Promise<string>)][] = [
   ['class', '/'],
-  ['plan', '/exercises/1'],
-  ['record in set-up', '/attempts/8'],
-  ['record while cutting', '/attempts/7'],
-  ['record when measured', '/attempts/5'],
-  ['mark to confirm', '/attempts/4/mark'],
-  ['mark confirmed', '/attempts/2/mark'],
-  ['card of an attempt', '/attempts/7/card'],
-  ['card of a plan', '/exercises/2/card'],
+  ['plan', plan],
+  ['record in set-up', attempt('set-up')],
+  ['record while cutting', attempt('cutting')],
+  ['record when measured', attempt('measured')],
+  ['mark to confirm', attempt('waiting', '/mark')],
+  ['mark confirmed', attempt('marked', '/mark')],
+  ['card of an attempt', attempt('cutting', '/card')],
+  ['card of a plan', async () => `${await plan()}/card`],
+  ['shop', '/shop'],
+  ['lathe', async () => `/shop/lathes/${await latheId()}`],
+  ['new lathe', '/shop/new-lathe'],
   ['tables', '/tables?thread=M16x2-6g'],
   ['tables before a thread is typed', '/tables'],
   ['kit', '/kit'],
   ['not found', '/nowhere'],
 ];
 
-for (const [name, path] of VIEWS) {
+for (const [name, where] of VIEWS) {
   test(`${name}: no accessibility violation, nothing asked of other machines, nothing wider than the screen`, async ({
     page,
     baseURL,
@@ -41,8 +51,8 @@ for (const [name, path] of VIEWS) {
     });
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(String(error)));
-    await requestAs(page.request, INSTRUCTOR_ID);
-    await page.goto(path);
+    await requestAs(page.request, INSTRUCTOR);
+    await page.goto(typeof where === 'string' ? where : await where());
     await expect(page.getByRole('main')).toBeVisible();
     await expectNoViolations(page);
     for (const size of [
@@ -64,8 +74,8 @@ test('names: no accessibility violation', async ({ page }) => {
 });
 
 test('dialogs, popovers, tabs and stages have no violation either', async ({ page }) => {
-  await requestAs(page.request, INSTRUCTOR_ID);
-  await page.goto('/exercises/2');
+  await requestAs(page.request, INSTRUCTOR);
+  await page.goto(`/exercises/${await exerciseId('Clamp screw')}`);
   for (const stage of [
     /^2 Blank/,
     /^3 Tool/,
@@ -108,9 +118,9 @@ test('a student sees the own work only, and inch or mm at the switch', async ({ 
 });
 
 test('the set-up and pass card prints on one sheet', async ({ page }) => {
-  await requestAs(page.request, INSTRUCTOR_ID);
-  await page.goto('/attempts/7/card');
-  await expect(page.getByRole('heading', { name: /Levelling foot/ })).toBeVisible();
+  await requestAs(page.request, INSTRUCTOR);
+  await page.goto(await attempt('cutting', '/card')());
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
   expect((pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length).toBe(1);
 });

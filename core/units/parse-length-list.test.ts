@@ -18,3 +18,14 @@ test('the first unreadable one is refused', () => {
     issues: [{ field: 'readings', code: 'decimal-comma', message: 'Use a decimal point: 0.7596.' }],
   });
 });
+
+test('a list can be kept as it was given: a wire of 1.1 mm is no wire of 0.0433 in', () => {
+  const read = parseLengthList('wires', '0.0577 1.1 mm', 'in', 'given');
+  expect(read).toEqual({
+    ok: true,
+    value: [
+      { value: 0.0577, unit: 'in' },
+      { value: 1.1, unit: 'mm' },
+    ],
+  });
+});

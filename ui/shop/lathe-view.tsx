@@ -120,108 +120,110 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
         {number > 0 && <span className="text-sm text-ink-soft">revision {number}</span>}
         {archived && <span className="text-sm text-ink-soft">put away</span>}
       </Header>
-      <form
-        className="grid gap-4 border-t border-rule p-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
-        <div className="grid grid-cols-4 items-start gap-5 tablet:grid-cols-2">
-          <Part title="Compound">
-            {text('name', 'Name in the shop', { proposed: 'Lathe 3' })}
-            {choice('dialUnit', 'Dial', INCH_MM)}
-            {text('graduation', 'Graduation', {
-              unit: form.dialUnit,
-              proposed: String(usual.graduation.value),
-            })}
-            {text('perTurn', 'One turn', { unit: form.dialUnit, proposed: String(usual.perTurn.value) })}
-            {choice('reads', 'The dial reads', READS)}
-            {choice('counts', 'Its figures run toward the work', COUNTS)}
-          </Part>
-          <Part title="Swivel scale">
-            {choice(
-              'zeroAlong',
-              'Reads 0 with the compound',
-              [
-                { value: 'cross-slide', text: 'along the cross slide' },
-                { value: 'bed', text: 'along the bed' },
-              ],
-              true,
-            )}
-            {text('swivelGraduation', 'Marked every', { unit: '°', note: 'Empty: not known.' })}
-            {text('swivelRange', 'Reaches to', { unit: '°' })}
-          </Part>
-          <Part title="Cross slide and readout">
-            {choice('crossUnit', 'Dial of the cross slide', [{ value: '', text: 'Not known' }, ...INCH_MM])}
-            {form.crossUnit !== '' && (
-              <>
-                {text('crossGraduation', 'Graduation', { unit: form.crossUnit })}
-                {text('crossPerTurn', 'One turn', { unit: form.crossUnit })}
-                {choice('crossReads', 'The dial reads', READS)}
-                {choice('crossCounts', 'Its figures run toward the work', COUNTS)}
-              </>
-            )}
-            {choice(
-              'readoutUnit',
-              'Digital readout',
-              [{ value: '', text: 'None or not known' }, ...INCH_MM],
-              true,
-            )}
-            {form.readoutUnit !== '' && (
-              <>
-                {text('readoutResolution', 'Resolution', { unit: form.readoutUnit })}
-                {choice('readoutReads', 'It reads', [
-                  { value: 'diameter', text: 'diameter' },
-                  { value: 'radius', text: 'radius' },
-                ])}
-              </>
-            )}
-          </Part>
-          <Part title="Drive">
-            {choice(
-              'nose',
-              'The chuck sits on a nose that is',
-              [
+      <main>
+        <form
+          className="grid gap-4 border-t border-rule p-4"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void keep();
+          }}
+        >
+          <div className="grid grid-cols-4 items-start gap-5 tablet:grid-cols-2">
+            <Part title="Compound">
+              {text('name', 'Name in the shop', { proposed: 'Lathe 3' })}
+              {choice('dialUnit', 'Dial', INCH_MM)}
+              {text('graduation', 'Graduation', {
+                unit: form.dialUnit,
+                proposed: String(usual.graduation.value),
+              })}
+              {text('perTurn', 'One turn', { unit: form.dialUnit, proposed: String(usual.perTurn.value) })}
+              {choice('reads', 'The dial reads', READS)}
+              {choice('counts', 'Its figures run toward the work', COUNTS)}
+            </Part>
+            <Part title="Swivel scale">
+              {choice(
+                'zeroAlong',
+                'Reads 0 with the compound',
+                [
+                  { value: 'cross-slide', text: 'along the cross slide' },
+                  { value: 'bed', text: 'along the bed' },
+                ],
+                true,
+              )}
+              {text('swivelGraduation', 'Marked every', { unit: '°', note: 'Empty: not known.' })}
+              {text('swivelRange', 'Reaches to', { unit: '°' })}
+            </Part>
+            <Part title="Cross slide and readout">
+              {choice('crossUnit', 'Dial of the cross slide', [{ value: '', text: 'Not known' }, ...INCH_MM])}
+              {form.crossUnit !== '' && (
+                <>
+                  {text('crossGraduation', 'Graduation', { unit: form.crossUnit })}
+                  {text('crossPerTurn', 'One turn', { unit: form.crossUnit })}
+                  {choice('crossReads', 'The dial reads', READS)}
+                  {choice('crossCounts', 'Its figures run toward the work', COUNTS)}
+                </>
+              )}
+              {choice(
+                'readoutUnit',
+                'Digital readout',
+                [{ value: '', text: 'None or not known' }, ...INCH_MM],
+                true,
+              )}
+              {form.readoutUnit !== '' && (
+                <>
+                  {text('readoutResolution', 'Resolution', { unit: form.readoutUnit })}
+                  {choice('readoutReads', 'It reads', [
+                    { value: 'diameter', text: 'diameter' },
+                    { value: 'radius', text: 'radius' },
+                  ])}
+                </>
+              )}
+            </Part>
+            <Part title="Drive">
+              {choice(
+                'nose',
+                'The chuck sits on a nose that is',
+                [
+                  { value: '', text: 'not known' },
+                  { value: 'screwed', text: 'screwed' },
+                  { value: 'screwed-locked', text: 'screwed and locked' },
+                  { value: 'long-taper', text: 'a long taper' },
+                  { value: 'camlock', text: 'a camlock' },
+                ],
+                true,
+              )}
+              {text('leadScrew', 'Lead screw', { note: '8 TPI, or 6 mm.' })}
+              <div className="grid grid-cols-2 gap-2">
+                {text('dialTeeth', 'Thread dial: teeth')}
+                {text('dialMarks', 'marks')}
+              </div>
+              {choice('trip', 'Automatic threading trip', [
                 { value: '', text: 'not known' },
-                { value: 'screwed', text: 'screwed' },
-                { value: 'screwed-locked', text: 'screwed and locked' },
-                { value: 'long-taper', text: 'a long taper' },
-                { value: 'camlock', text: 'a camlock' },
-              ],
-              true,
-            )}
-            {text('leadScrew', 'Lead screw', { note: '8 TPI, or 6 mm.' })}
-            <div className="grid grid-cols-2 gap-2">
-              {text('dialTeeth', 'Thread dial: teeth')}
-              {text('dialMarks', 'marks')}
-            </div>
-            {choice('trip', 'Automatic threading trip', [
-              { value: '', text: 'not known' },
-              { value: 'yes', text: 'yes' },
-              { value: 'no', text: 'no' },
-            ])}
-            {text('runDownTurns', 'Turns after switching off')}
-          </Part>
-        </div>
-        {problem !== null && <Message tone="error">{problem}</Message>}
-        <div className="flex flex-wrap gap-2">
-          <Button tone="main" type="submit" className="min-h-12">
-            {id === null ? 'Put it in the shop' : 'Keep as the next revision'}
-          </Button>
-          <Link href="/shop" className={buttonClass('plain', 'desk', 'min-h-12')}>
-            Back
-          </Link>
-          {id !== null && (
-            <Button tone="quiet" className="min-h-12" onClick={() => void putAway()}>
-              {archived ? 'Offer it again' : 'Put it away'}
+                { value: 'yes', text: 'yes' },
+                { value: 'no', text: 'no' },
+              ])}
+              {text('runDownTurns', 'Turns after switching off')}
+            </Part>
+          </div>
+          {problem !== null && <Message tone="error">{problem}</Message>}
+          <div className="flex flex-wrap gap-2">
+            <Button tone="main" type="submit" className="min-h-12">
+              {id === null ? 'Put it in the shop' : 'Keep as the next revision'}
             </Button>
-          )}
-        </div>
-        <p className="text-sm text-ink-soft">
-          What is not known stays empty. A sheet that was handed out keeps the lathe as it was then.
-        </p>
-      </form>
+            <Link href="/shop" className={buttonClass('plain', 'desk', 'min-h-12')}>
+              Back
+            </Link>
+            {id !== null && (
+              <Button tone="quiet" className="min-h-12" onClick={() => void putAway()}>
+                {archived ? 'Offer it again' : 'Put it away'}
+              </Button>
+            )}
+          </div>
+          <p className="text-sm text-ink-soft">
+            What is not known stays empty. A sheet that was handed out keeps the lathe as it was then.
+          </p>
+        </form>
+      </main>
     </div>
   );
 }

@@ -95,7 +95,7 @@ export function ShopView({ lathes, timeZone, timeZones, who }: ShopViewProps) {
                       'Lead screw',
                       'Spindle nose',
                       'Revision',
-                      '',
+                      'File',
                     ].map((title) => (
                       <th
                         key={title}

@@ -37,7 +37,7 @@ export function WireSetTable({
     .join(' ');
   const [own, setOwn] = useState(kept);
   const [problem, setProblem] = useState<string | undefined>();
-  const list = parseLengthList('wires', own, 'in');
+  const list = parseLengthList('wires', own, 'in', 'given');
   const chosen = setId === OWN ? null : WIRE_SETS.find(({ id }) => id === setId);
   const wires = chosen?.wires ?? (list.ok ? list.value : []);
   const usable = usableWires(thread, limits, wires).slice(0, MOST);
