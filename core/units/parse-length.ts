@@ -63,7 +63,11 @@ export function parseLength(field: string, text: string, unit: LengthUnit): Resu
   const source: Length = { value: number.value, unit: given ?? unit };
   const length: Length = { value: lengthIn(source, unit), unit };
   const plain = !isFraction && (given === undefined || given === unit);
-  return good({ given: source, length, note: plain ? null : `${typed} is read as ${formatLength(length)} ${unit}.` });
+  return good({
+    given: source,
+    length,
+    note: plain ? null : `${typed} is read as ${formatLength(length)} ${unit}.`,
+  });
 }
 
 /** No length, speed or angle of the trade is near it; beyond, sums and conversions would leave the finite numbers. */

@@ -36,11 +36,16 @@ test('the shop’s wires are kept for the whole shop by the instructor; a bad si
   fireEvent.change(field, { target: { value: '0.0361 0,9' } });
   expect(screen.getByText('Use a decimal point: 0.9.')).not.toBeNull();
   fireEvent.change(field, { target: { value: '0.0361 0.9 mm' } });
-  expect(wires()).toEqual(['0.03610 in', '0.03543 in']);
+  expect(wires()).toEqual(['0.03610 in', '0.9000 mm']);
   fireEvent.click(screen.getByRole('button', { name: 'Keep for the shop' }));
   await waitFor(() => expect(sent).not.toHaveLength(0));
   expect(sent[0]?.url).toBe('/api/wires');
-  expect((sent[0]?.body as { sizes: unknown[] }).sizes).toHaveLength(2);
+  expect(sent[0]?.body).toEqual({
+    sizes: [
+      { value: 0.0361, unit: 'in' },
+      { value: 0.9, unit: 'mm' },
+    ],
+  });
 });
 
 test('the shop’s set comes first where there is one, and a student only reads it', () => {

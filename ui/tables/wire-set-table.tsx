@@ -32,12 +32,11 @@ export function WireSetTable({
   const { unit } = thread;
   const refresh = useRefresh();
   const [setId, setSetId] = useState<string>(shopWires === null ? (unit === 'in' ? 'inch' : 'metric') : OWN);
-  const kept = (shopWires?.sizes ?? [])
-    .map(({ value, unit: of }) => (of === 'mm' ? `${value} mm` : `${value}`))
-    .join(' ');
+  const kept = sizesText(shopWires?.sizes ?? []);
   const [own, setOwn] = useState(kept);
   const [problem, setProblem] = useState<string | undefined>();
   const list = parseLengthList('wires', own, 'in', 'given');
+  const isKept = list.ok && sizesText(list.value) === kept;
   const chosen = setId === OWN ? null : WIRE_SETS.find(({ id }) => id === setId);
   const wires = chosen?.wires ?? (list.ok ? list.value : []);
   const usable = usableWires(thread, limits, wires).slice(0, MOST);
@@ -81,10 +80,10 @@ export function WireSetTable({
             placeholder="0.0325 0.0361 1.35 mm"
             value={own}
             error={list.ok ? problem : list.issues[0]?.message}
-            note={own === kept ? 'Kept for the whole shop.' : 'Not kept yet.'}
+            note={isKept ? 'Kept for the whole shop.' : 'Not kept yet.'}
             onChange={(event) => setOwn(event.target.value)}
           />
-          <Button type="submit" className="mt-5" disabled={!list.ok || own === kept}>
+          <Button type="submit" className="mt-5" disabled={!list.ok || isKept}>
             Keep for the shop
           </Button>
         </form>
@@ -135,4 +134,9 @@ export function WireSetTable({
 function fromBestText(fromBest: number): string {
   if (Math.abs(fromBest) < 0.0005) return 'the best';
   return `${fromBest > 0 ? '+' : '−'}${Math.abs(fromBest).toFixed(3)} P`;
+}
+
+/** Sizes as one types them: inch plain, millimetres named. */
+function sizesText(sizes: readonly { value: number; unit: string }[]): string {
+  return sizes.map(({ value, unit }) => (unit === 'mm' ? `${value} mm` : `${value}`)).join(' ');
 }
