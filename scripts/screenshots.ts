@@ -84,6 +84,8 @@ const SHOTS: Shot[] = [
     path: '/tables?thread=7/8-9 UNC-2B',
     before: (page) => page.evaluate(() => window.scrollTo(0, document.body.scrollHeight)),
   },
+  { file: 'shop', path: '/shop' },
+  { file: 'lathe', path: '/shop/lathes/2' },
   { file: 'kit', path: '/kit' },
 ];
 
