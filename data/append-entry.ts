@@ -10,13 +10,13 @@ import {
   type EntryEnvelope,
   type Role,
 } from '@/core/record';
-import { attemptRow, type AttemptRow } from './attempts';
+import { lockedAttempt, type AttemptRow } from './attempts';
 import { database } from './database';
 import { isDuplicate } from './errors';
 import { sheetOf } from './frozen';
 import { conflict, forbidden, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
-import { change, rowOf } from './query';
+import { change } from './query';
 import { entriesAfter, freeTextOf } from './records';
 import { storedJson } from './stored-json';
 import { sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
@@ -54,9 +54,10 @@ async function append(
   sent: EntryEnvelope,
   transaction: Transaction,
 ): Promise<Entry> {
-  const row = await attemptRow(attemptId, transaction);
-  const { entries, role } = await knownRecord(viewer, row, transaction);
+  const row = await lockedAttempt(viewer, attemptId, transaction);
+  const { role } = row;
   if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
+  const entries = await knownRecord(attemptId, transaction);
   const checked = checkContent(sent.format, sent.content);
   if (!checked.ok) return refuseFields(checked.issues);
   const content = checked.value;
@@ -122,25 +123,14 @@ async function summarise(
 const known = new Map<number, { entries: Entry[]; seq: number }>();
 const MOST_KNOWN = 200;
 
-async function knownRecord(
-  viewer: PersonView,
-  { attemptId, classId }: AttemptRow,
-  transaction: Transaction,
-): Promise<{ entries: Entry[]; role: Role | null }> {
+async function knownRecord(attemptId: number, transaction: Transaction): Promise<Entry[]> {
   const before = known.get(attemptId) ?? { entries: [], seq: 0 };
-  const [since, member] = await Promise.all([
-    entriesAfter(attemptId, before.seq, transaction),
-    rowOf<{ role: Role }>(
-      'SELECT role FROM memberships WHERE class_id = ? AND person_id = ?',
-      [classId, viewer.id],
-      transaction,
-    ),
-  ]);
+  const since = await entriesAfter(attemptId, before.seq, transaction);
   const entries = since.entries.length === 0 ? before.entries : [...before.entries, ...since.entries];
   known.delete(attemptId);
   if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value ?? attemptId);
   known.set(attemptId, { entries, seq: since.seq });
-  return { entries, role: member?.role ?? null };
+  return entries;
 }
 
 function sameEntry(viewer: PersonView, standing: Entry, content: EntryContent): Entry {

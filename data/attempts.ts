@@ -40,6 +40,21 @@ export async function attemptRow(attemptId: number, transaction?: Transaction): 
   return row ?? notFound('attempt');
 }
 
+/** The same under its lock, with the viewer's role in its class, in one query: the subquery locks no membership. */
+export async function lockedAttempt(
+  viewer: PersonView,
+  attemptId: number,
+  transaction: Transaction,
+): Promise<AttemptRow & { role: Role | null }> {
+  const row = await rowOf<AttemptRow & { role: Role | null }>(
+    `SELECT ${COLUMNS}, (SELECT m.role FROM memberships m WHERE m.class_id = attempt_summaries.class_id AND m.person_id = ?) AS role
+      FROM attempt_summaries WHERE attempt_id = ? FOR UPDATE`,
+    [viewer.id, attemptId],
+    transaction,
+  );
+  return row ?? notFound('attempt');
+}
+
 /** An attempt that the viewer may see: instructor and helper those of the class, a student his or her own. */
 export async function visibleAttempt(
   viewer: PersonView,

@@ -63,7 +63,9 @@ export function PassRibbon({
                 'mx-auto w-3/5',
                 pass.n <= chosen ? 'bg-brass-bright' : 'border border-b-0 border-scribe-dim',
               )}
-              style={{ height: `${pass.infeed === 0 ? 0 : Math.max(4, (pass.infeed / mostInfeed) * 78)}%` }}
+              style={{
+                height: percent(pass.infeed === 0 ? 0 : Math.max(4, (pass.infeed / mostInfeed) * 78)),
+              }}
             />
             <span className="figures border-t border-scribe-dim text-center text-2xs leading-4">
               {KIND_LETTERS[pass.kind]}
@@ -71,7 +73,7 @@ export function PassRibbon({
             {pass.chip > 0 && (
               <span
                 className="absolute left-1/2 size-2 -translate-x-1/2 rotate-45 border border-dye-deep bg-scribe"
-                style={{ bottom: `calc(1rem + ${(pass.chip / mostChip) * 62}%)` }}
+                style={{ bottom: `calc(1rem + ${percent((pass.chip / mostChip) * 62)})` }}
               />
             )}
           </div>
@@ -101,4 +103,9 @@ export function PassRibbon({
       </Slider.Root>
     </section>
   );
+}
+
+/** In halves: a third of a pixel here, and bars that look the same are left alone while one types. */
+function percent(value: number): string {
+  return `${Math.round(2 * value) / 2}%`;
 }

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { useForm, useWatch, type UseFormReturn } from 'react-hook-form';
 import { grooveCaseOf } from '@/core/groove';
 import { dialText, usualLathe, type Lathe } from '@/core/lathe';
@@ -57,23 +57,19 @@ export interface PlanningViewProps {
   who: { name: string; role: string };
 }
 
-/**
- * Planning an exercise. What is typed is kept and saved at once; what follows from it is drawn as soon as the page has
- * time, so that no key stroke waits for the drawing of the one before.
- */
+/** Planning an exercise: the form and its saving, and the desk on which what follows is drawn. */
 export function PlanningView(props: PlanningViewProps) {
   const { exerciseId, draft, draftVersion, draftSaveId = null } = props;
   const form = useForm<PlanForm>({
     defaultValues: draft,
   });
-  const typed = useWatch({ control: form.control }) as PlanForm;
-  const saving = useDraftSaving(exerciseId, typed, { form: draft, draftVersion, draftSaveId }, (stored) =>
+  const values = useWatch({ control: form.control }) as PlanForm;
+  const saving = useDraftSaving(exerciseId, values, { form: draft, draftVersion, draftSaveId }, (stored) =>
     form.reset(stored, { keepDefaultValues: true }),
   );
   const { dirtyFields, touchedFields } = form.formState;
   // The form changes its records of touched and changed fields in place; their text tells when.
   const marks = JSON.stringify([touchedFields, dirtyFields]);
-  const values = useDeferredValue(typed);
   return <PlanningDesk {...props} form={form} values={values} marks={marks} saving={saving} />;
 }
 
