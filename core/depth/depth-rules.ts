@@ -75,7 +75,7 @@ export const DEPTH_RULES: readonly DepthRule[] = [
     name: 'compound 0.75 P',
     radialDepth: ({ pitch, compoundAngleDeg }) => 0.75 * pitch * Math.cos(radians(compoundAngleDeg)),
     assumes:
-      'made for 30°, a flat of P/8 outside (a sharp tool inside) and a blank at nominal; fed here at the angle planned',
+      'made for 30°, flat of P/8 outside (a sharp tool inside), blank at nominal; fed at the angle planned',
     sides: BOTH,
   },
   {

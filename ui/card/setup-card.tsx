@@ -77,7 +77,7 @@ export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCa
           <p className="text-right">
             Student: {student ?? '______________________'}
             <br />
-            Lathe: {sheet.lathe.name} Date: ____________
+            Lathe: {sheet.lathe.name} · Date: ____________
           </p>
         </header>
         <div className="mt-2 grid grid-cols-[1fr_15rem] gap-4">

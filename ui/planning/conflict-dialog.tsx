@@ -107,12 +107,14 @@ export function ConflictDialog({
 
 /** Stage and field, once where they are called alike. */
 function placeOf(field: string): string {
+  if (field === 'title') return 'Exercise';
   const stage = stageTitle(stageOf(field), null);
   return stage.toLowerCase() === wordsOf(field) ? stage : `${stage}: ${wordsOf(field)}`;
 }
 
 /** @example wordsOf('work.end.width') // 'end width' */
 function wordsOf(field: string): string {
+  if (field === 'title') return 'exercise';
   const names = field.split('.').filter((name) => !/^\d+$/.test(name));
   const said = names.length > 1 ? names.slice(1) : names;
   return said.join(' ').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
