@@ -8,6 +8,7 @@ import { confirmMark, markFormSchema, proposeMark } from './marking';
 import { formFrom, handOutSchema, PLAN_FIELDS, readPlan, saveDraftSchema } from './plan';
 import { checkContent, entryEnvelopeSchema, ENTRY_KINDS, readEntry, readStepValue } from './record';
 import { anyJson, anyText } from './test/arbitrary-text';
+import { ENTRY_NAMES } from './test/entry-names';
 import { contextOf, formWith, recordOf, SCHEME, sheetOf } from './test/record';
 import {
   fitOf,
@@ -52,7 +53,7 @@ const READERS: Record<string, (text: string) => unknown> = {
   'readPlan, thread': (text) => figuresOf(readPlan(formWith({ 'thread.designation': text }))),
   'readEntry, every field': (text) =>
     Object.keys(ENTRY_KINDS).map((kind) =>
-      readEntry({ ...Object.fromEntries(ENTRY_FIELDS.map((field) => [field, text])), kind }, context),
+      readEntry({ ...Object.fromEntries(ENTRY_NAMES.map((field) => [field, text])), kind }, context),
     ),
   'parseCompoundAngle, mark or angle': (text) => [
     parseCompoundAngle('x', text, 'bed'),
@@ -78,27 +79,6 @@ const READERS: Record<string, (text: string) => unknown> = {
     }),
   'calc with text for JSON': (text) => Object.keys(CALC_KINDS).map((kind) => calc(kind, text)),
 };
-
-const ENTRY_FIELDS = [
-  'stepId',
-  'value',
-  'plannedPass',
-  'reading',
-  'purpose',
-  'wire',
-  'start',
-  'middle',
-  'end',
-  'crest',
-  'text',
-  'entryId',
-  'reason',
-  'sheetId',
-  'name',
-  'what',
-  'subject',
-  'verdict',
-];
 
 function figuresOf({ evaluation, plan }: ReturnType<typeof readPlan>) {
   return { figures: { ...evaluation, thread: null }, plan };

@@ -71,6 +71,9 @@ async function forgetPerson(id: number, transaction: Transaction): Promise<numbe
   return before?.count ?? 0;
 }
 
+/** Where a mark, of whatever version, holds what a person said. */
+const WORDS_IN_MARKS = new Set(['comment', 'capLiftedReason', 'overrideReason']);
+
 /** Marks of the release before kept their words inside. */
 async function forgetInMarks(id: number, transaction: Transaction): Promise<void> {
   const rows = await rowsOf<{ id: number; mark: string }>(
@@ -80,14 +83,9 @@ async function forgetInMarks(id: number, transaction: Transaction): Promise<void
     transaction,
   );
   for (const row of rows) {
-    const mark = JSON.parse(row.mark) as {
-      comment: string;
-      capLiftedReason: string | null;
-      lines: { overrideReason: string | null }[];
-    };
-    if (mark.comment !== '') mark.comment = REMOVED;
-    if (mark.capLiftedReason !== null) mark.capLiftedReason = REMOVED;
-    for (const line of mark.lines) if (line.overrideReason !== null) line.overrideReason = REMOVED;
+    const mark: unknown = JSON.parse(row.mark, (key, value: unknown) =>
+      WORDS_IN_MARKS.has(key) && typeof value === 'string' && value !== '' ? REMOVED : value,
+    );
     await change(
       'UPDATE mark_decisions SET mark = ? WHERE id = ?',
       [JSON.stringify(mark), row.id],

@@ -1,5 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
+import { isStoredObject } from '@/core/documents';
 import { kindNamed, readStoredEntry, type Entry, type Role } from '@/core/record';
 import { places, rowsOf } from './query';
 import { textsOf } from './texts';
@@ -64,7 +65,7 @@ async function readRows(
   rows: readonly EntryRowRead[],
   transaction?: Transaction,
 ): Promise<{ attemptId: number; entry: Entry }[]> {
-  const contents = rows.map((row) => JSON.parse(row.content) as Record<string, unknown>);
+  const contents = rows.map((row): unknown => JSON.parse(row.content));
   const apart = rows.filter((row, index) => row.format > 1 && freeTextOf(contents[index]).length > 0);
   const texts = await textsOf(
     'entry',
@@ -75,7 +76,7 @@ async function readRows(
     // A record without its author is damaged; to leave the entry out would change marks unseen.
     if (row.authorName === null) throw new Error(`Entry ${row.clientId} has no author.`);
     const said = texts.get(row.clientId);
-    const stored = said === undefined ? contents[index] : { ...contents[index], ...Object.fromEntries(said) };
+    const stored = said === undefined ? contents[index] : withTexts(contents[index], said);
     return {
       attemptId: row.attemptId,
       entry: {
@@ -95,5 +96,9 @@ async function readRows(
 
 /** The fields of an entry's content that hold what a person said. */
 export function freeTextOf(content: unknown): readonly string[] {
-  return kindNamed(String((content as { kind?: unknown } | undefined)?.kind))?.freeText ?? [];
+  return isStoredObject(content) ? (kindNamed(String(content.kind))?.freeText ?? []) : [];
+}
+
+function withTexts(content: unknown, said: ReadonlyMap<string, string>): unknown {
+  return isStoredObject(content) ? { ...content, ...Object.fromEntries(said) } : content;
 }

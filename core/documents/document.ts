@@ -20,6 +20,10 @@ export class UnreadableDocument extends Error {
 /** A document as it stands in storage or in a file, before anything is known of it. */
 export type StoredObject = Record<string, unknown>;
 
+export function isStoredObject(stored: unknown): stored is StoredObject {
+  return typeof stored === 'object' && stored !== null && !Array.isArray(stored);
+}
+
 /** One kind of stored document: its name, its present version, its shape, and how each older version becomes the next. */
 export interface DocumentKind<T> {
   format: string;
@@ -39,9 +43,9 @@ export interface DocumentKind<T> {
 export function documentReader<T>(kind: DocumentKind<T>): (stored: unknown) => T {
   const { format, version, schema } = kind;
   return (stored) => {
-    if (typeof stored !== 'object' || stored === null || Array.isArray(stored))
+    if (!isStoredObject(stored))
       throw new UnreadableDocument(format, 'not-a-document', `This is no ${format} document.`);
-    let found = stored as StoredObject;
+    let found = stored;
     for (let at = versionOf(found, kind); at < version; at += 1) {
       const lift = kind.lifts?.[at];
       if (lift === undefined)
@@ -51,7 +55,15 @@ export function documentReader<T>(kind: DocumentKind<T>): (stored: unknown) => T
           `Version ${at} of ${format} can not be read.`,
           'version',
         );
-      found = lift(found);
+      try {
+        found = lift(found);
+      } catch {
+        throw new UnreadableDocument(
+          format,
+          'broken',
+          `${format} of version ${at} has not the shape of that version.`,
+        );
+      }
     }
     try {
       return schema.validateSync(found, { strict: true, abortEarly: true });

@@ -6,7 +6,12 @@ const read = documentReader({
   version: 3,
   schema: part({ ...header('oyakata-try', 3), name: words(10), length: figure(0) }),
   lifts: {
-    1: (older) => ({ format: 'oyakata-try', version: 2, name: older.title, length: older.length }),
+    1: (older) => ({
+      format: 'oyakata-try',
+      version: 2,
+      name: (older.title as string).trim(),
+      length: older.length,
+    }),
     2: (older) => ({ ...older, version: 3, length: Number(older.length) * 2 }),
   },
   withoutFormat: 1,
@@ -29,6 +34,7 @@ test.each([
   [{ format: 'oyakata-try', version: 'x' }, 'broken', 'no version'],
   [{ format: 'oyakata-try', version: 3, name: 'c', length: '5' }, 'broken', 'length'],
   [{ format: 'oyakata-try', version: 3, name: 'c', length: 5, more: 1 }, 'broken', 'more'],
+  [{ nothing: 'of version 1' }, 'broken', 'shape of that version'],
   [null, 'not-a-document', 'no oyakata-try'],
   [[1], 'not-a-document', 'no oyakata-try'],
 ])('%j is refused: %s', (stored, reason, says) => {

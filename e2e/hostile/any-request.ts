@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { PLAN_FIELDS, withLeaf, type PlanForm } from '../../core/plan';
 import { ENTRY_KINDS } from '../../core/record';
 import { anyJson, anyText } from '../../core/test/arbitrary-text';
+import { ENTRY_NAMES } from '../../core/test/entry-names';
 import type { RawRequest } from './raw-request';
 
 /** Who asks and what there is to aim at. */
@@ -12,30 +13,6 @@ export interface Targets {
   form: PlanForm;
 }
 
-const ENTRY_NAMES = [
-  'kind',
-  'stepId',
-  'value',
-  'plannedPass',
-  'reading',
-  'purpose',
-  'wire',
-  'start',
-  'middle',
-  'end',
-  'crest',
-  'text',
-  'entryId',
-  'reason',
-  'sheetId',
-  'name',
-  'what',
-  'passes',
-  'told',
-  'overWires',
-  'subject',
-  'verdict',
-];
 const NAMES = [
   ...ENTRY_NAMES,
   'id',
