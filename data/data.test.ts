@@ -3,7 +3,7 @@ import type { EntryContent } from '@/core/record';
 import { cutOf } from '@/core/test/record';
 import { withLeaf, type PlanForm } from '@/core/plan';
 import { appendEntry } from './append-entry';
-import { attemptNews, loadAttempt } from './attempts';
+import { attemptNews, loadAttempt, lockedAttempt } from './attempts';
 import { classBoard } from './class-board';
 import { closeDatabase, database } from './database';
 import { createExercise, discardExercise, handOut, lastPlan, loadExercise, saveDraft } from './exercises';
@@ -12,7 +12,7 @@ import { loadMark, markAttempt } from './marks';
 import { migrate } from './migrate';
 import { passOn, type Outcome } from './outcome';
 import { listPeople, type PersonView } from './people';
-import { rowOf, rowsOf } from './query';
+import { change, rowOf, rowsOf } from './query';
 import { endSession, openSession, personOfSession } from './sessions';
 import { archiveLathe, lathesOf, saveLathe, saveWires, setTimeZone, shopOf } from './shop';
 import { derivedSummary, rebuildSummaries } from './summaries';
@@ -565,7 +565,39 @@ test('who is forgotten leaves records and marks whole, without name or words', a
     expect(JSON.stringify(await rowsOf(`SELECT * FROM ${table}`))).not.toMatch(/Zed|hands hurt/);
 });
 
+/** Until a connection stands in the queue of an attempt's lock. */
+async function waitsForLock(): Promise<void> {
+  for (let looks = 0; looks < 400; looks += 1) {
+    const row = await rowOf<{ n: number }>(
+      "SELECT COUNT(*) AS n FROM information_schema.processlist WHERE info LIKE 'SELECT attempt_id%FOR UPDATE'",
+    );
+    if ((row?.n ?? 0) > 0) return;
+  }
+  throw new Error('Nobody waits for a lock.');
+}
+
 describe('at the same moment', () => {
+  test('an entry that waited for the lock counts what came while it waited', async () => {
+    const { attemptId } = await issue([people.students[2]!]);
+    const student = people.students[2]!;
+    const holder = await database().sequelize.transaction();
+    await lockedAttempt(student, attemptId, holder);
+    const waiting = appendEntry(student, attemptId, note('came later'));
+    // The other's first statement stands in the queue of the lock.
+    await waitsForLock();
+    await change(
+      `INSERT INTO entries (client_id, attempt_id, author_id, author_role, format, content, device_time, server_time)
+        VALUES (?, ?, ?, 'student', 2, '{"kind":"hand-in"}', NOW(3), NOW(3))`,
+      [randomUUID(), attemptId, student.id],
+      holder,
+    );
+    await holder.commit();
+    passOn(await waiting);
+    expect(
+      await rowOf('SELECT state, entries FROM attempt_summaries WHERE attempt_id = ?', [attemptId]),
+    ).toEqual({ state: 'waiting', entries: 2 });
+  });
+
   const upTo = (count: number) => Array.from({ length: count }, (_, index) => index);
   const refusedOf = (results: readonly Outcome<unknown>[]) =>
     results.flatMap((result) => ('refused' in result ? [result.refused.kind] : []));
