@@ -23,6 +23,20 @@ export interface MeasuredThread {
  * compound = radial / cos(angle). The mean of the places measured counts (common practice).
  */
 export function measuredThread(sheet: Sheet, measurement: MeasurementContent): MeasuredThread {
+  const ofSheet = KNOWN.get(sheet) ?? new WeakMap<MeasurementContent, MeasuredThread>();
+  KNOWN.set(sheet, ofSheet);
+  const measured = ofSheet.get(measurement) ?? workOut(sheet, measurement);
+  ofSheet.set(measurement, measured);
+  return measured;
+}
+
+/**
+ * Sheets and entries never change, and a record is gone through with each new entry: what a measurement says, the one
+ * costly part of it (the exact position of a wire on a helicoid), is worked out once.
+ */
+const KNOWN = new WeakMap<Sheet, WeakMap<MeasurementContent, MeasuredThread>>();
+
+function workOut(sheet: Sheet, measurement: MeasurementContent): MeasuredThread {
   const { thread, compound, targetPitchDiameter } = sheet;
   const wires = sheetWires(sheet, lengthIn(measurement.wire, thread.unit));
   const sizeAt = (place: Place) => {
