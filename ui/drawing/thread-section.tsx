@@ -13,7 +13,7 @@ import {
   type SectionLayout,
   type SectionView,
 } from './section-geometry';
-import { useSize } from './use-size';
+import { useSize } from '../kit/use-size';
 
 export interface ThreadSectionProps {
   groove: GrooveCase;
@@ -87,15 +87,13 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
       />
       {view.chip !== null && <path d={view.chip} fill="var(--color-brass-bright)" data-part="chip" />}
       <g fill="none" strokeWidth="1">
-        {layout.outlines.map((outline, index) => (
-          <path
-            key={index}
-            d={outline}
-            stroke={index < chosen ? 'var(--color-scribe)' : 'var(--color-scribe-dim)'}
-            strokeDasharray={index < chosen ? undefined : '2 4'}
-            opacity={index < chosen ? 0.55 : 0.6}
-          />
-        ))}
+        <path d={layout.outlines.slice(0, chosen).join('')} stroke="var(--color-scribe)" opacity="0.55" />
+        <path
+          d={layout.outlines.slice(chosen).join('')}
+          stroke="var(--color-scribe-dim)"
+          strokeDasharray="2 4"
+          opacity="0.6"
+        />
       </g>
       <path
         d={view.surface}

@@ -62,6 +62,11 @@ const COLUMNS = [
   column.accessor('reading', { header: 'Dial reading, in', meta: { number: true } }),
 ];
 
+const TABS = [
+  { id: 'one', title: 'One' },
+  { id: 'two', title: 'Two' },
+];
+
 /** The parts of which every view is built. */
 const FEEDS = [0.002, 0.012, 0.019, 0.025, 0.032, 0.046].map((reading) => ({ reading, start: 0 }));
 
@@ -238,19 +243,9 @@ export function KitPage() {
       </Part>
       <Part name="Tabs">
         <div className="h-28">
-          <Tabs
-            label="Example of tabs"
-            value={tab}
-            onChange={setTab}
-            tabs={[
-              {
-                id: 'one',
-                title: 'One',
-                content: <p className="p-3">The first of a few views of one thing.</p>,
-              },
-              { id: 'two', title: 'Two', content: <p className="p-3">The second.</p> },
-            ]}
-          />
+          <Tabs label="Example of tabs" value={tab} onChange={setTab} tabs={TABS}>
+            <p className="p-3">{tab === 'one' ? 'The first of a few views of one thing.' : 'The second.'}</p>
+          </Tabs>
         </div>
       </Part>
       <Part name="Dialog and toast">

@@ -1,5 +1,5 @@
-import { clsx } from 'clsx';
 import { Slider } from 'radix-ui';
+import { PassBars } from './pass-bars';
 
 export interface RibbonPass {
   n: number;
@@ -10,7 +10,6 @@ export interface RibbonPass {
 }
 
 const KIND_WORDS = { scratch: 'scratch', rough: 'roughing', finish: 'finishing', spring: 'spring' };
-const KIND_LETTERS = { scratch: 'S', rough: 'R', finish: 'F', spring: '0' };
 
 /**
  * The passes side by side: bar = infeed, diamond = chip area, the chosen one marked. The slider under it steps through
@@ -25,8 +24,6 @@ export function PassRibbon({
   chosen: number;
   onChoose: (n: number) => void;
 }) {
-  const mostInfeed = Math.max(...passes.map((pass) => pass.infeed));
-  const mostChip = Math.max(...passes.map((pass) => pass.chip));
   const current = passes.find((pass) => pass.n === chosen);
   return (
     <section
@@ -44,41 +41,7 @@ export function PassRibbon({
           bar: infeed · diamond: chip area · S scratch, R rough, F finish, 0 spring
         </span>
       </p>
-      <div
-        aria-hidden
-        className="grid h-16"
-        style={{ gridTemplateColumns: `repeat(${passes.length}, minmax(0, 1fr))` }}
-      >
-        {passes.map((pass) => (
-          <div
-            key={pass.n}
-            onClick={() => onChoose(pass.n)}
-            className={clsx(
-              'relative flex cursor-pointer flex-col justify-end border-x border-dye px-px',
-              pass.n === chosen ? 'bg-dye-soft' : 'hover:bg-dye-soft',
-            )}
-          >
-            <div
-              className={clsx(
-                'mx-auto w-3/5',
-                pass.n <= chosen ? 'bg-brass-bright' : 'border border-b-0 border-scribe-dim',
-              )}
-              style={{
-                height: percent(pass.infeed === 0 ? 0 : Math.max(4, (pass.infeed / mostInfeed) * 78)),
-              }}
-            />
-            <span className="figures border-t border-scribe-dim text-center text-2xs leading-4">
-              {KIND_LETTERS[pass.kind]}
-            </span>
-            {pass.chip > 0 && (
-              <span
-                className="absolute left-1/2 size-2 -translate-x-1/2 rotate-45 border border-dye-deep bg-scribe"
-                style={{ bottom: `calc(1rem + ${percent((pass.chip / mostChip) * 62)})` }}
-              />
-            )}
-          </div>
-        ))}
-      </div>
+      <PassBars passes={passes} chosen={chosen} onChoose={onChoose} />
       <Slider.Root
         className="relative mt-1 flex h-6 touch-none items-center select-none"
         style={{ marginInline: `calc(50% / ${passes.length + 1})` }}
@@ -103,9 +66,4 @@ export function PassRibbon({
       </Slider.Root>
     </section>
   );
-}
-
-/** In halves: a third of a pixel here, and bars that look the same are left alone while one types. */
-function percent(value: number): string {
-  return `${Math.round(2 * value) / 2}%`;
 }

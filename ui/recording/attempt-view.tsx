@@ -230,34 +230,23 @@ function Bench({
               value={side}
               onChange={setSide}
               tabs={[
-                {
-                  id: 'measure',
-                  title: 'Measure',
-                  content: (
-                    <MeasurePanel
-                      sheet={sheet}
-                      prediction={prediction}
-                      canRecord={canRecord}
-                      add={record.add}
-                    />
-                  ),
-                },
-                {
-                  id: 'record',
-                  title: `Record (${liveEntries(entries).length})`,
-                  content: (
-                    <>
-                      {!marked && <NoteForm add={record.add} />}
-                      <RecordList
-                        sheet={sheet}
-                        entries={entries}
-                        onStrike={marked || !canRecord ? undefined : record.add}
-                      />
-                    </>
-                  ),
-                },
+                { id: 'measure', title: 'Measure' },
+                { id: 'record', title: `Record (${liveEntries(entries).length})` },
               ]}
-            />
+            >
+              {side === 'measure' ? (
+                <MeasurePanel sheet={sheet} prediction={prediction} canRecord={canRecord} add={record.add} />
+              ) : (
+                <>
+                  {!marked && <NoteForm add={record.add} />}
+                  <RecordList
+                    sheet={sheet}
+                    entries={entries}
+                    onStrike={marked || !canRecord ? undefined : record.add}
+                  />
+                </>
+              )}
+            </Tabs>
           </div>
           <Foot
             attemptId={attemptId}

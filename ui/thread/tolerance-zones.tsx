@@ -6,7 +6,7 @@ import { formOf, pitchOf } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { scaleBarFor } from '../drawing/section-geometry';
-import { useSize } from '../drawing/use-size';
+import { useSize } from '../kit/use-size';
 
 interface Zone {
   name: string;

@@ -1,0 +1,122 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { memo, useMemo } from 'react';
+import { grooveCaseOf } from '@/core/groove';
+import { usualWay, type ReadPlan } from '@/core/plan';
+import { fitOf, pitchOf, printTpi, type Thread } from '@/core/thread';
+import { ThreadSection } from '../drawing/thread-section';
+import { Tabs } from '../kit/tabs';
+import { ThreadTables } from '../thread/thread-tables';
+import { useShowLength, type ShowLength } from '../units/display-unit';
+import { DepthRules } from './depth-rules';
+import { PassTable } from './pass-table';
+import { usePlanning } from './planning-context';
+
+const PassChart = dynamic(() => import('./pass-chart'), {
+  ssr: false,
+  loading: () => <p className="p-4">Drawing the chart…</p>,
+});
+
+/** Whether all is there that the views of a plan show. */
+export function isDrawable({ evaluation, inputs }: ReadPlan): boolean {
+  const { thread, passes, blank, tip, target, limits, rootDiameter } = evaluation;
+  return (
+    [thread, passes, blank, tip, target, limits, rootDiameter].every((value) => value !== null) &&
+    inputs.compoundAngleDeg !== undefined
+  );
+}
+
+/** What the plan gives, one view at a time: section, passes, chart, limits, rules of thumb. Only the chosen one is made. */
+export const PlanViews = memo(function PlanViews({
+  tab,
+  onTab,
+  chosen,
+  onChoose,
+}: {
+  tab: string;
+  onTab: (tab: string) => void;
+  chosen: number;
+  onChoose: (pass: number) => void;
+}) {
+  const { read, lathe } = usePlanning();
+  const { thread, passes } = read.evaluation;
+  if (thread === null || passes === null) return null;
+  const views: Record<string, () => React.JSX.Element> = {
+    section: () => <PlanSection chosen={chosen} />,
+    passes: () => (
+      <PassTable
+        passes={passes}
+        side={thread.side}
+        unit={thread.unit}
+        perTurn={lathe.compound.dial.perTurn}
+        chosen={chosen}
+        onChoose={onChoose}
+      />
+    ),
+    chart: () => <PassChart passes={passes} unit={thread.unit} chosen={chosen} onChoose={onChoose} />,
+    tables: () => <ThreadTables narrow fit={fitOf(thread)} />,
+    rules: () => (
+      <div className="p-3">
+        <DepthRules />
+      </div>
+    ),
+  };
+  return (
+    <Tabs label="What the plan gives" tabs={TABS} value={tab} onChange={onTab}>
+      {views[tab]?.()}
+    </Tabs>
+  );
+});
+
+const TABS = [
+  { id: 'section', title: 'Section' },
+  { id: 'passes', title: 'Passes' },
+  { id: 'chart', title: 'Chart' },
+  { id: 'tables', title: 'Limits' },
+  { id: 'rules', title: 'Depth rules' },
+] as const;
+
+/** The section of the plan's passes as planned. */
+function PlanSection({ chosen }: { chosen: number }) {
+  const { read } = usePlanning();
+  const show = useShowLength();
+  const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
+  const angle = read.inputs.compoundAngleDeg;
+  const groove = useMemo(
+    () =>
+      thread === null || tip === null || angle === undefined
+        ? null
+        : grooveCaseOf(thread, usualWay(thread), tip, angle),
+    [thread, tip, angle],
+  );
+  const feeds = useMemo(
+    () => passes?.map(({ reading, start }) => ({ reading, start: start - 1 })) ?? [],
+    [passes],
+  );
+  const pitchDiameter = useMemo(
+    () => (limits === null || target === null ? null : { ...limits.pitchDiameter, target }),
+    [limits, target],
+  );
+  if (groove === null || thread === null || blank === null || pitchDiameter === null || rootDiameter === null)
+    return null;
+  return (
+    <ThreadSection
+      groove={groove}
+      side={thread.side}
+      unit={thread.unit}
+      workDiameter={blank}
+      pitchDiameter={pitchDiameter}
+      rootDiameter={rootDiameter}
+      feeds={feeds}
+      chosen={chosen}
+      pitchText={pitchText(thread, show)}
+    />
+  );
+}
+
+function pitchText(thread: Thread, show: ShowLength): string {
+  return thread.unit === 'in'
+    ? `P ${show.figures(pitchOf(thread), 'in')} · ${printTpi(thread)} TPI`
+    : `P ${show.figures(pitchOf(thread), 'mm')}`;
+}

@@ -1,0 +1,43 @@
+'use client';
+
+import { useMemo } from 'react';
+import { PLAN_STAGES, type PlanStageId } from '@/core/plan';
+import type { Thread } from '@/core/thread';
+import type { KeyBinding } from '../shell/use-keys';
+import { stageTitle } from './stage-results';
+
+/** The single keys of the planning view. `passes` is how many there are. */
+export function usePlanningKeys({
+  passes,
+  thread,
+  onPass,
+  onStage,
+  onTab,
+  onHandOut,
+}: {
+  passes: number;
+  thread: Thread | null;
+  onPass: (next: (now: number | null) => number) => void;
+  onStage: (stage: PlanStageId) => void;
+  onTab: (tab: string) => void;
+  onHandOut: () => void;
+}): readonly KeyBinding[] {
+  return useMemo(
+    () => [
+      { key: '.', does: 'Next pass', run: () => onPass((now) => Math.min((now ?? passes) + 1, passes)) },
+      { key: ',', does: 'Pass before', run: () => onPass((now) => Math.max((now ?? passes) - 1, 0)) },
+      ...PLAN_STAGES.map(({ id }, index) => ({
+        key: String(index + 1),
+        does: stageTitle(id, thread),
+        run: () => onStage(id),
+      })),
+      { key: 's', does: 'Section', run: () => onTab('section') },
+      { key: 'p', does: 'Table of passes', run: () => onTab('passes') },
+      { key: 'c', does: 'Chart of infeed and chip', run: () => onTab('chart') },
+      { key: 'l', does: 'Limits of the thread and its mate', run: () => onTab('tables') },
+      { key: 'r', does: 'Rules of thumb for the depth', run: () => onTab('rules') },
+      { key: 'h', does: 'Hand out', run: onHandOut },
+    ],
+    [passes, thread, onPass, onStage, onTab, onHandOut],
+  );
+}
