@@ -88,12 +88,12 @@ export const handOutSchema = object({
 /** The fields in which two versions of a form differ, in the order of the form. */
 export function differingFields(here: PlanForm, there: PlanForm): string[] {
   const other = new Map(leavesOf(there));
-  const own = leavesOf(here);
-  const missing = [...other.keys()].filter((path) => own.every(([known]) => known !== path));
-  return [
-    ...own.filter(([path, text]) => (other.get(path) ?? '') !== text).map(([path]) => path),
-    ...missing,
-  ];
+  const differ: string[] = [];
+  for (const [path, text] of leavesOf(here)) {
+    if ((other.get(path) ?? '') !== text) differ.push(path);
+    other.delete(path);
+  }
+  return [...differ, ...other.keys()];
 }
 
 function joined(parent: string, field: string): string {

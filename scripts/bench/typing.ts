@@ -1,7 +1,9 @@
 import { chromium, type CDPSession, type Page } from '@playwright/test';
 import { kept, percentile } from './figures';
 
-const STROKES = 80;
+const STROKES = 200;
+/** As many before them: a view in use has been compiled by the browser. */
+const WARM = 60;
 
 /** Work of the page's main thread for one key stroke while planning and for one step of the slider, in Chromium. */
 export async function benchTyping(address: string): Promise<boolean> {
@@ -33,7 +35,7 @@ export async function benchTyping(address: string): Promise<boolean> {
 
 async function strokes(page: Page, client: CDPSession, key: (round: number) => string): Promise<number[]> {
   const each: number[] = [];
-  for (let round = -8; round < STROKES; round += 1) {
+  for (let round = -WARM; round < STROKES; round += 1) {
     const before = await work(client);
     await page.keyboard.press(key(Math.abs(round)));
     await page.evaluate(

@@ -29,7 +29,10 @@ function Rail<Id extends string>({
     present.current?.scrollIntoView?.({ block: 'nearest' });
   }, [chosen]);
   return (
-    <nav aria-label={label} className="h-full overflow-y-auto border-r border-rule bg-paper-sunk">
+    <nav
+      aria-label={label}
+      className="h-full overflow-y-auto contain-content border-r border-rule bg-paper-sunk"
+    >
       <ol>
         {stages.map((stage, index) => (
           <li key={stage.id} className="border-b border-rule">

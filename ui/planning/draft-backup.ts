@@ -50,7 +50,7 @@ export function reconcile(backup: DraftBackup | null, stored: StoredDraft): Reco
 }
 
 export function sameForm(one: PlanForm, other: PlanForm): boolean {
-  return differingFields(one, other).length === 0;
+  return one === other || differingFields(one, other).length === 0;
 }
 
 const keyOf = (exerciseId: number) => `oyakata-draft-${exerciseId}`;

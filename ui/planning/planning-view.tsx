@@ -159,7 +159,7 @@ export function PlanningView(props: PlanningViewProps) {
           )}
           <section
             aria-label={`Fields of ${stageTitle(stage, thread)}`}
-            className="flex min-h-0 flex-col border-l border-rule bg-paper"
+            className="flex min-h-0 flex-col border-l border-rule bg-paper contain-strict"
           >
             <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
               <h2 className="text-xl">{stageTitle(stage, thread)}</h2>
