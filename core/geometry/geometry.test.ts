@@ -7,12 +7,14 @@ import {
   diameterAt,
   envelope,
   frameOf,
+  partOf,
   pieceArea,
   poseOf,
   profileDepth,
   surface,
   type FrameCase,
   type Piece,
+  type Profile,
 } from './index';
 
 const usual: FrameCase = {
@@ -123,4 +125,16 @@ test('the envelope is the deeper of both at every place, whatever the pieces', (
 
 test('a cut beside the ground leaves it as it is', () => {
   expect(envelope(surface(0, 1), surface(2, 3))).toEqual(surface(0, 1));
+});
+
+test('a part of a profile is as deep as the whole, keeps its whole pieces and leaves the rest', () => {
+  const dip: Profile = envelope(surface(0, 4), [
+    { kind: 'line', x0: 1, x1: 2, y0: 0, y1: 1 },
+    { kind: 'arc', x0: 2, x1: 3, cx: 2, cy: 0, r: 1 },
+  ]);
+  const part = partOf(dip, 1.5, 3.5);
+  expect([part[0]?.x0, part.at(-1)?.x1]).toEqual([1.5, 3.5]);
+  for (const x of [1.5, 1.75, 2.5, 3.25]) expect(profileDepth(part, x)).toBeCloseTo(profileDepth(dip, x), 14);
+  expect(part).toContain(dip.find(({ kind }) => kind === 'arc'));
+  expect(partOf(dip, 5, 6)).toEqual([]);
 });

@@ -16,8 +16,9 @@ export function depthAt(piece: Piece, x: number): number {
   return cy + Math.sqrt(Math.max(0, r * r - (x - cx) ** 2));
 }
 
-/** The part of a piece between two places inside of it. */
+/** The part of a piece between two places inside of it; the piece itself when it is all of it. */
 export function cutPiece(piece: Piece, x0: number, x1: number): Piece {
+  if (x0 === piece.x0 && x1 === piece.x1) return piece;
   return piece.kind === 'line'
     ? { kind: 'line', x0, x1, y0: depthAt(piece, x0), y1: depthAt(piece, x1) }
     : { ...piece, x0, x1 };
@@ -43,9 +44,12 @@ export function pieceArea(piece: Piece): number {
 }
 
 /** Places strictly between two limits where two pieces are equally deep; at most two. Pieces that coincide have none. */
-export function crossings(one: Piece, other: Piece, from: number, to: number): number[] {
+export function crossings(one: Piece, other: Piece, from: number, to: number): readonly number[] {
   const inside = (places: number[]) => places.filter((x) => x > from && x < to).sort((a, b) => a - b);
-  if (one.kind === 'line' && other.kind === 'line') return inside(lineLine(one, other));
+  if (one.kind === 'line' && other.kind === 'line') {
+    const x = lineLine(one, other);
+    return x !== null && x > from && x < to ? [x] : NONE;
+  }
   if (one.kind === 'line') return inside(lineArc(one, other as Arc));
   if (other.kind === 'line') return inside(lineArc(other, one));
   return inside(arcArc(one, other));
@@ -54,12 +58,13 @@ export function crossings(one: Piece, other: Piece, from: number, to: number): n
 type Line = Extract<Piece, { kind: 'line' }>;
 type Arc = Extract<Piece, { kind: 'arc' }>;
 
+const NONE: readonly number[] = [];
+
 const slopeOf = ({ x0, x1, y0, y1 }: Line) => (y1 - y0) / (x1 - x0);
 
-function lineLine(one: Line, other: Line): number[] {
+function lineLine(one: Line, other: Line): number | null {
   const slope = slopeOf(one) - slopeOf(other);
-  if (Math.abs(slope) < 1e-14) return [];
-  return [one.x0 - (one.y0 - depthAt(other, one.x0)) / slope];
+  return Math.abs(slope) < 1e-14 ? null : one.x0 - (one.y0 - depthAt(other, one.x0)) / slope;
 }
 
 /** Solves (x - cx)² + (m (x - x0) + y0 - cy)² = r² on the deep half of the circle. */

@@ -35,13 +35,12 @@ export function profileDepth(profile: Profile, x: number): number {
 export function envelope(ground: Profile, cut: Profile): Profile {
   const from = cut[0]?.x0 ?? Infinity;
   const to = cut.at(-1)?.x1 ?? -Infinity;
-  const result: Piece[] = [];
+  const first = ground.findIndex(({ x0, x1 }) => x1 > from && x0 < to);
+  if (first < 0) return ground;
+  const last = ground.findLastIndex(({ x0 }) => x0 < to);
+  const result: Piece[] = ground.slice(0, first);
   let next = 0;
-  for (const piece of ground) {
-    if (piece.x1 <= from || piece.x0 >= to) {
-      add(result, piece);
-      continue;
-    }
+  for (const piece of ground.slice(first, last + 1)) {
     if (piece.x0 < from) add(result, cutPiece(piece, piece.x0, from));
     let at = Math.max(piece.x0, from);
     const end = Math.min(piece.x1, to);
@@ -50,8 +49,10 @@ export function envelope(ground: Profile, cut: Profile): Profile {
       const other = cut[index];
       if (other === undefined) break;
       const until = Math.min(end, other.x1);
+      const places = crossings(piece, other, at, until);
       let low = at;
-      for (const high of [...crossings(piece, other, at, until), until]) {
+      for (let part = 0; part <= places.length; part += 1) {
+        const high = places[part] ?? until;
         const middle = (low + high) / 2;
         const deeper = depthAt(other, middle) > depthAt(piece, middle) ? other : piece;
         if (high - low > SLIVER) add(result, cutPiece(deeper, low, high));
@@ -61,7 +62,15 @@ export function envelope(ground: Profile, cut: Profile): Profile {
     }
     if (piece.x1 > to) add(result, cutPiece(piece, Math.max(to, piece.x0), piece.x1));
   }
+  for (const piece of ground.slice(last + 1)) add(result, piece);
   return result;
+}
+
+/** The part of a profile between two places. */
+export function partOf(profile: Profile, from: number, to: number): Profile {
+  return profile
+    .filter(({ x0, x1 }) => Math.min(x1, to) - Math.max(x0, from) > SLIVER)
+    .map((piece) => cutPiece(piece, Math.max(piece.x0, from), Math.min(piece.x1, to)));
 }
 
 /** Adds a piece; what continues the one before on the same line or circle makes one with it. */

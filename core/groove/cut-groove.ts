@@ -96,9 +96,12 @@ export function chipAreas(grooveCase: GrooveCase, feeds: readonly Feed[]): numbe
   return feeds.map((_, index) => Math.max(0, (areas[index + 1] ?? 0) - (areas[index] ?? 0)));
 }
 
-/** Width of the flat that is left on the crest between two neighbouring grooves; 0 where they meet. */
-export function crestFlat(grooveCase: GrooveCase, feeds: readonly Feed[]): number {
-  const ground = grounds(grooveCase, feeds, oneLead(grooveCase)).at(-1) ?? [];
+/**
+ * Width of the flat that is left on the crest between two neighbouring grooves; 0 where they meet.
+ *
+ * @param ground over one lead, wherever it begins
+ */
+export function crestFlat({ starts }: GrooveCase, ground: Profile): number {
   const flats = ground.filter((piece) => piece.kind === 'line' && Math.max(piece.y0, piece.y1) <= 1e-12);
-  return flats.reduce((sum, { x0, x1 }) => sum + x1 - x0, 0) / grooveCase.starts;
+  return flats.reduce((sum, { x0, x1 }) => sum + x1 - x0, 0) / starts;
 }

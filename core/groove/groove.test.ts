@@ -26,6 +26,8 @@ const base: GrooveCase = {
   compoundAngleDeg: 29.5,
 };
 const feedsOf = (list: readonly number[], start = 0) => list.map((reading) => ({ reading, start }));
+const overOneLead = (grooveCase: GrooveCase, feeds: ReturnType<typeof feedsOf>) =>
+  grounds(grooveCase, feeds, oneLead(grooveCase)).at(-1) ?? [];
 
 /** The oracle samples the groove at 20,000 places a lead: its own error is some 1e-6 of the pitch. */
 test.each([
@@ -83,9 +85,10 @@ test.each([sharp, flat, round])('nested passes remove the differences of the clo
 test('the flat on the crest is the pitch less the groove’s width, and nothing when crests meet', () => {
   const feeds = feedsOf([0.9]);
   const { y } = tipAt(base, { reading: 0.9, start: 0 });
-  expect(crestFlat(base, feeds)).toBeCloseTo(2 - grooveWidth(flat, 30, y), 12);
-  expect(crestFlat(base, [])).toBeCloseTo(2, 12);
-  expect(crestFlat({ ...base, pitch: 0.9 }, feeds)).toBe(0);
+  expect(crestFlat(base, overOneLead(base, feeds))).toBeCloseTo(2 - grooveWidth(flat, 30, y), 12);
+  expect(crestFlat(base, overOneLead(base, []))).toBeCloseTo(2, 12);
+  const close = { ...base, pitch: 0.9 };
+  expect(crestFlat(close, overOneLead(close, feeds))).toBe(0);
 });
 
 test('a profile that lies on another changes nothing and stays in few pieces', () => {

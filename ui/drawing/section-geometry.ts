@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale';
-import { depthOf, moveProfile, type Pose, type Profile } from '@/core/geometry';
-import { grounds, tipAt, toolEdge, type Feed, type GrooveCase } from '@/core/groove';
+import { depthOf, moveProfile, partOf, type Pose, type Profile } from '@/core/geometry';
+import { crestFlat, grounds, tipAt, toolEdge, type Feed, type GrooveCase, type Stretch } from '@/core/groove';
 import type { Side } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import { profilePath, reversedPath, type Placing } from './profile-path';
@@ -23,9 +23,12 @@ export interface SectionLayout extends Placing {
   surfaceY: number;
   /** Level of a diameter. */
   yOf: (diameter: number) => number;
-  /** The ground after each cut, over the frame; the first is the untouched surface. */
+  /** The ground after each cut, over the frame and at least one lead; the first is the untouched surface. */
   grounds: Profile[];
-  /** The same over the middle groove, and its outlines as paths, one after each cut. */
+  /** The stretch of a lead around the deepest groove, and what of the axis lies in the frame. */
+  lead: Stretch;
+  frame: Stretch;
+  /** The ground over the middle groove, and its outlines as paths, one after each cut. */
   middle: Profile[];
   outlines: string[];
   deepest: Pose;
@@ -38,6 +41,8 @@ export interface SectionView {
   chip: string | null;
   tool: string;
   tip: Pose;
+  /** Width of the flat left on the crest. */
+  crestFlat: number;
 }
 
 /** Room in pitches: across the frame, for the tool over the surface, and beyond the root for dimensions. */
@@ -64,7 +69,14 @@ export function sectionLayout(section: SectionCase, width: number, height: numbe
   const x = scaleLinear([-deepest.x / 2, 1 - deepest.x / 2], [width / 2, width / 2 - pixelsPerUnit]);
   const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
   const placing: Placing = { x, y, pixelsPerUnit };
-  const middle = grounds(groove, feeds, { from: deepest.x - pitch / 2, to: deepest.x + pitch / 2 });
+  const frame: Stretch = { from: x.invert(width), to: x.invert(0) };
+  const halfLead = (pitch * groove.starts) / 2;
+  const lead: Stretch = { from: deepest.x - halfLead, to: deepest.x + halfLead };
+  const all = grounds(groove, feeds, {
+    from: Math.min(frame.from, lead.from),
+    to: Math.max(frame.to, lead.to),
+  });
+  const middle = all.map((ground) => partOf(ground, deepest.x - pitch / 2, deepest.x + pitch / 2));
   return {
     ...placing,
     section,
@@ -72,7 +84,9 @@ export function sectionLayout(section: SectionCase, width: number, height: numbe
     height,
     surfaceY,
     yOf: (diameter) => y(depthOf(side, workDiameter, diameter)),
-    grounds: grounds(groove, feeds, { from: x.invert(width), to: x.invert(0) }),
+    grounds: all,
+    lead,
+    frame,
     middle,
     outlines: middle.slice(1).map((ground) => profilePath(ground, placing)),
     deepest,
@@ -85,7 +99,7 @@ export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
   const { groove, side, feeds } = section;
   const far = side === 'external' ? height : 0;
   const now = all[chosen] ?? all[0] ?? [];
-  const surface = profilePath(now, layout);
+  const surface = profilePath(partOf(now, layout.frame.from, layout.frame.to), layout);
   const cut = feeds[chosen - 1];
   const tip = cut === undefined ? { x: 0, y: 0, start: 0 } : tipAt(groove, cut);
   const [before, after] = [middle[chosen - 1], middle[chosen]];
@@ -98,6 +112,7 @@ export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
         : `${profilePath(after, layout)}${reversedPath(before, layout)}Z`,
     tool: toolPath(layout, tip),
     tip,
+    crestFlat: crestFlat(groove, partOf(now, layout.lead.from, layout.lead.to)),
   };
 }
 

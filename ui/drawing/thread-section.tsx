@@ -1,7 +1,7 @@
 'use client';
 
 import { memo, useId, useMemo } from 'react';
-import { crestFlat, type Feed, type GrooveCase } from '@/core/groove';
+import type { Feed, GrooveCase } from '@/core/groove';
 import type { Side } from '@/core/thread';
 import { radians, type LengthUnit } from '@/core/units';
 import { DrawingFrame } from '../kit/drawing-frame';
@@ -48,7 +48,7 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
     [groove, side, workDiameter, feeds, width, height],
   );
   const view = useMemo(() => sectionAt(layout, chosen), [layout, chosen]);
-  const flat = useMemo(() => crestFlat(groove, feeds.slice(0, chosen)), [groove, feeds, chosen]);
+  const flat = view.crestFlat;
   const { yOf, y } = layout;
   const figures = (value: number) => show.figures(value, unit);
   const depth = view.tip.y;
@@ -64,17 +64,7 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
       scale={scaleBarFor(layout.pixelsPerUnit, width, unit)}
       scaleAt={{ x: 14, y: height - 12 }}
     >
-      <defs>
-        <pattern
-          id={hatchId}
-          width="9"
-          height="9"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <path d="M0 0 V9" stroke="var(--color-dye-soft)" strokeWidth="2" />
-        </pattern>
-      </defs>
+      <Hatch id={hatchId} />
       <path d={view.work} fill="var(--color-dye)" />
       <path d={view.work} fill={`url(#${hatchId})`} />
       <rect
@@ -157,7 +147,18 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
   );
 }
 
-function Level({
+const Hatch = memo(function Hatch({ id }: { id: string }) {
+  return (
+    <defs>
+      <pattern id={id} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0 V9" stroke="var(--color-dye-soft)" strokeWidth="2" />
+      </pattern>
+    </defs>
+  );
+});
+
+/** A level with its words. It is moved as a whole: its words are laid out anew only when they change. */
+const Level = memo(function Level({
   at,
   width,
   dash,
@@ -171,9 +172,9 @@ function Level({
   below?: boolean;
 }) {
   return (
-    <g>
+    <g transform={`translate(0 ${at})`}>
       <path
-        d={`M0 ${at} H${width}`}
+        d={`M0 0 H${width}`}
         stroke="var(--color-scribe)"
         strokeWidth="1"
         strokeDasharray={dash}
@@ -181,7 +182,7 @@ function Level({
       />
       <text
         x={width - 10}
-        y={below ? at + 16 : at - 6}
+        y={below ? 16 : -6}
         textAnchor="end"
         fontSize="14"
         className="figures"
@@ -194,9 +195,19 @@ function Level({
       </text>
     </g>
   );
-}
+});
 
-function Depth({ from, to, x, text }: { from: number; to: number; x: number; text: string }) {
+const Depth = memo(function Depth({
+  from,
+  to,
+  x,
+  text,
+}: {
+  from: number;
+  to: number;
+  x: number;
+  text: string;
+}) {
   return (
     <g stroke="var(--color-brass-bright)" fill="none" strokeWidth="1.25">
       <path d={`M${x - 8} ${from} h16 M${x - 8} ${to} h16 M${x} ${from} V${to}`} />
@@ -214,7 +225,7 @@ function Depth({ from, to, x, text }: { from: number; to: number; x: number; tex
       </text>
     </g>
   );
-}
+});
 
 function Pitch({
   layout,

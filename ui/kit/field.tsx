@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useId, type ComponentProps, type ReactNode } from 'react';
+import { memo, useId, type ComponentProps, type ReactNode } from 'react';
 import { Message } from './message';
 
 export interface FieldProps extends Omit<ComponentProps<'input'>, 'size'> {
@@ -14,7 +14,7 @@ export interface FieldProps extends Omit<ComponentProps<'input'>, 'size'> {
 }
 
 /** A text field with its unit and its message. What is typed stays, right or wrong. */
-export function Field({
+export const Field = memo(function Field({
   label,
   unit,
   error,
@@ -70,4 +70,4 @@ export function Field({
       )}
     </div>
   );
-}
+});

@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Why } from '@/core/explain/why';
 import { WhyPopover } from './why-popover';
 
@@ -19,7 +19,7 @@ export interface FigureProps {
 const SIZES = { small: 'text-lg', large: 'text-2xl', bench: 'text-7xl' };
 
 /** A computed figure, large, its unit small beside it. Its label opens the reason behind it. */
-export function Figure({
+export const Figure = memo(function Figure({
   label,
   value,
   unit,
@@ -60,4 +60,18 @@ export function Figure({
       {sub !== undefined && <span className={clsx('figures block truncate text-2xs', soft)}>{sub}</span>}
     </div>
   );
+}, saysTheSame);
+
+/** Reasons are worded anew with every evaluation: a figure is drawn again when one of its words changed. */
+function saysTheSame(one: FigureProps, other: FigureProps): boolean {
+  return (
+    sameFields({ ...one, why: undefined }, { ...other, why: undefined }) &&
+    (one.why === other.why ||
+      (one.why !== undefined && other.why !== undefined && sameFields(one.why, other.why)))
+  );
+}
+
+function sameFields<Fields extends object>(one: Fields, other: Fields): boolean {
+  const names = Object.keys({ ...one, ...other }) as (keyof Fields)[];
+  return names.every((name) => Object.is(one[name], other[name]));
 }

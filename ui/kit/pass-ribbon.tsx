@@ -1,4 +1,5 @@
 import { Slider } from 'radix-ui';
+import { memo } from 'react';
 import { PassBars } from './pass-bars';
 
 export interface RibbonPass {
@@ -42,28 +43,51 @@ export function PassRibbon({
         </span>
       </p>
       <PassBars passes={passes} chosen={chosen} onChoose={onChoose} />
-      <Slider.Root
-        className="relative mt-1 flex h-6 touch-none items-center select-none"
-        style={{ marginInline: `calc(50% / ${passes.length + 1})` }}
-        min={0}
-        max={passes.length}
-        step={1}
-        value={[chosen]}
-        onValueChange={([n]) => onChoose(n ?? 0)}
-      >
-        <Slider.Track className="relative h-1 grow bg-dye-soft">
-          <Slider.Range className="absolute h-full bg-brass-bright" />
-        </Slider.Track>
-        <Slider.Thumb
-          aria-label="Pass shown"
-          aria-valuetext={
-            current === undefined
-              ? 'before the first pass'
-              : `pass ${current.n}, ${KIND_WORDS[current.kind]}, dial ${current.reading}`
-          }
-          className="block h-6 w-4 border-2 border-dye-deep bg-brass-bright"
-        />
-      </Slider.Root>
+      <PassSlider
+        count={passes.length}
+        chosen={chosen}
+        words={
+          current === undefined
+            ? 'before the first pass'
+            : `pass ${current.n}, ${KIND_WORDS[current.kind]}, dial ${current.reading}`
+        }
+        onChoose={onChoose}
+      />
     </section>
   );
 }
+
+/** Steps through the passes with the mouse or the arrow keys; as wide as the bars over it. */
+const PassSlider = memo(function PassSlider({
+  count,
+  chosen,
+  words,
+  onChoose,
+}: {
+  count: number;
+  chosen: number;
+  /** The chosen pass for those who do not see the ribbon. */
+  words: string;
+  onChoose: (n: number) => void;
+}) {
+  return (
+    <Slider.Root
+      className="relative mt-1 flex h-6 touch-none items-center select-none"
+      style={{ marginInline: `calc(50% / ${count + 1})` }}
+      min={0}
+      max={count}
+      step={1}
+      value={[chosen]}
+      onValueChange={([n]) => onChoose(n ?? 0)}
+    >
+      <Slider.Track className="relative h-1 grow bg-dye-soft">
+        <Slider.Range className="absolute h-full bg-brass-bright" />
+      </Slider.Track>
+      <Slider.Thumb
+        aria-label="Pass shown"
+        aria-valuetext={words}
+        className="block h-6 w-4 border-2 border-dye-deep bg-brass-bright"
+      />
+    </Slider.Root>
+  );
+});

@@ -24,10 +24,6 @@ function Rail<Id extends string>({
   /** One line a stage, for rails of many. */
   dense?: boolean;
 }) {
-  const present = useRef<HTMLButtonElement>(null);
-  useEffect(() => {
-    present.current?.scrollIntoView?.({ block: 'nearest' });
-  }, [chosen]);
   return (
     <nav
       aria-label={label}
@@ -35,28 +31,14 @@ function Rail<Id extends string>({
     >
       <ol>
         {stages.map((stage, index) => (
-          <li key={stage.id} className="border-b border-rule">
-            <button
-              type="button"
-              aria-current={stage.id === chosen ? 'step' : undefined}
-              onClick={() => onChoose(stage.id)}
-              ref={stage.id === chosen ? present : undefined}
-              className={clsx(
-                'grid w-full grid-cols-[1.25rem_minmax(0,1fr)_auto] items-center gap-x-2 border-l-4 px-2 text-left focus-visible:-outline-offset-3 tablet:min-h-12',
-                dense ? 'min-h-10' : 'min-h-12 py-1.5',
-                stage.id === chosen ? 'border-dye bg-paper-raised' : 'border-transparent hover:bg-paper',
-              )}
-            >
-              <span className="figures text-right text-sm text-ink-soft">{index + 1}</span>
-              <span className={clsx('min-w-0', dense && 'flex flex-wrap items-baseline gap-x-2')}>
-                <span className="block leading-tight font-medium">{stage.title}</span>
-                <span className={clsx('figures block truncate text-2xs text-ink-soft', dense && 'ml-auto')}>
-                  {stage.result}
-                </span>
-              </span>
-              <StandingMark standing={stage.standing} />
-            </button>
-          </li>
+          <RailItem
+            key={stage.id}
+            {...stage}
+            number={index + 1}
+            chosen={stage.id === chosen}
+            onChoose={onChoose}
+            dense={dense}
+          />
         ))}
       </ol>
     </nav>
@@ -64,3 +46,51 @@ function Rail<Id extends string>({
 }
 
 export const StageRail = memo(Rail) as typeof Rail;
+
+/** One stage of the rail, drawn again only when its own line changed. */
+function Item<Id extends string>({
+  id,
+  title,
+  result,
+  standing,
+  number,
+  chosen,
+  onChoose,
+  dense,
+}: RailStage<Id> & {
+  number: number;
+  chosen: boolean;
+  onChoose: (id: Id) => void;
+  dense: boolean;
+}) {
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (chosen) button.current?.scrollIntoView?.({ block: 'nearest' });
+  }, [chosen]);
+  return (
+    <li className="border-b border-rule">
+      <button
+        type="button"
+        aria-current={chosen ? 'step' : undefined}
+        onClick={() => onChoose(id)}
+        ref={button}
+        className={clsx(
+          'grid w-full grid-cols-[1.25rem_minmax(0,1fr)_auto] items-center gap-x-2 border-l-4 px-2 text-left focus-visible:-outline-offset-3 tablet:min-h-12',
+          dense ? 'min-h-10' : 'min-h-12 py-1.5',
+          chosen ? 'border-dye bg-paper-raised' : 'border-transparent hover:bg-paper',
+        )}
+      >
+        <span className="figures text-right text-sm text-ink-soft">{number}</span>
+        <span className={clsx('min-w-0', dense && 'flex flex-wrap items-baseline gap-x-2')}>
+          <span className="block leading-tight font-medium">{title}</span>
+          <span className={clsx('figures block truncate text-2xs text-ink-soft', dense && 'ml-auto')}>
+            {result}
+          </span>
+        </span>
+        <StandingMark standing={standing} />
+      </button>
+    </li>
+  );
+}
+
+const RailItem = memo(Item) as typeof Item;

@@ -1,5 +1,5 @@
 import { differingFields, EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
-import { readBackup, reconcile, writeBackup } from './draft-backup';
+import { readBackup, reconcile, sameForm, writeBackup } from './draft-backup';
 
 const typed = (title: string): PlanForm => ({ ...EMPTY_PLAN_FORM, title });
 const stored = { form: typed('There'), draftVersion: 5, draftSaveId: 'save-1' };
@@ -44,6 +44,16 @@ test('only fields that differ are named', () => {
   const other = withLeaf(typed('A'), 'thread.designation', 'M16');
   expect(differingFields(other, typed('B'))).toEqual(['title', 'thread.designation']);
   expect(differingFields(typed('A'), typed('A'))).toEqual([]);
+});
+
+test('two forms are the same when their texts are; one that is missing is an empty one', () => {
+  const rows = withLeaf(typed('A'), 'thread.designation', 'M16');
+  expect(sameForm(rows, JSON.parse(JSON.stringify(rows)) as PlanForm)).toBe(true);
+  expect(sameForm(rows, typed('A'))).toBe(false);
+  expect(sameForm(typed('A'), rows)).toBe(false);
+  const without = { ...typed(''), title: undefined } as unknown as PlanForm;
+  expect(sameForm(without, typed(''))).toBe(true);
+  expect(sameForm(typed('A'), without)).toBe(false);
 });
 
 test('a copy of an older release, or a broken one, is read as far as it can be', () => {

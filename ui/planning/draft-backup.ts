@@ -1,4 +1,4 @@
-import { differingFields, formFrom, type PlanForm } from '@/core/plan';
+import { formFrom, type PlanForm } from '@/core/plan';
 
 /** A draft as it stands on the server. */
 export interface StoredDraft {
@@ -50,7 +50,23 @@ export function reconcile(backup: DraftBackup | null, stored: StoredDraft): Reco
 }
 
 export function sameForm(one: PlanForm, other: PlanForm): boolean {
-  return one === other || differingFields(one, other).length === 0;
+  return sameTexts(one, other);
+}
+
+/** A text that is not there and an empty one say the same. */
+function sameTexts(one: unknown, other: unknown): boolean {
+  if (one === other) return true;
+  if (!isTree(one) && !isTree(other)) return (one ?? '') === (other ?? '');
+  const here: Readonly<Record<string, unknown>> = isTree(one) ? one : {};
+  const there: Readonly<Record<string, unknown>> = isTree(other) ? other : {};
+  return (
+    Object.keys(here).every((name) => sameTexts(here[name], there[name])) &&
+    Object.keys(there).every((name) => name in here || sameTexts(undefined, there[name]))
+  );
+}
+
+function isTree(value: unknown): value is Readonly<Record<string, unknown>> {
+  return typeof value === 'object' && value !== null;
 }
 
 const keyOf = (exerciseId: number) => `oyakata-draft-${exerciseId}`;

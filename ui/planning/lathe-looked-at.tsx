@@ -1,9 +1,10 @@
 'use client';
 
+import { memo } from 'react';
 import type { Lathe } from '@/core/lathe';
 
 /** Which lathe's mark, dial and readings are shown while planning. The plan itself knows no lathe. */
-export function LatheLookedAt({
+export const LatheLookedAt = memo(function LatheLookedAt({
   lathes,
   chosen,
   onChoose,
@@ -29,4 +30,4 @@ export function LatheLookedAt({
       </select>
     </label>
   );
-}
+});

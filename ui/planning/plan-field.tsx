@@ -1,6 +1,6 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { leafOf, type PlanField } from '@/core/plan';
 import type { ChoiceOption } from '../kit/choice';
 import { Choice } from '../kit/choice';
@@ -27,6 +27,8 @@ export function PlanTextField({
 }) {
   const { form } = usePlanning();
   const message = useFieldMessage(field);
+  // The form gives another function at each call; the field is left alone while its own text does not change.
+  const registered = useMemo(() => form.register(field), [form, field]);
   const listId = suggestions === undefined ? undefined : `suggestions-${field}`;
   return (
     <>
@@ -38,7 +40,7 @@ export function PlanTextField({
         autoFocus={autoFocus}
         {...message}
         note={message.note ?? hint}
-        {...form.register(field)}
+        {...registered}
       />
       {suggestions !== undefined && (
         <datalist id={listId}>

@@ -11,7 +11,7 @@ import { ThreadTables } from '../thread/thread-tables';
 import { useShowLength, type ShowLength } from '../units/display-unit';
 import { DepthRules } from './depth-rules';
 import { PassTable } from './pass-table';
-import { usePlanning } from './planning-context';
+import { usePassShown, usePlanning } from './planning-context';
 
 const PassChart = dynamic(() => import('./pass-chart'), {
   ssr: false,
@@ -27,44 +27,21 @@ export function isDrawable({ evaluation, inputs }: ReadPlan): boolean {
   );
 }
 
-/** What the plan gives, one view at a time: section, passes, chart, limits, rules of thumb. Only the chosen one is made. */
+/**
+ * What the plan gives, one view at a time: section, passes, chart, limits, rules of thumb. Only the chosen one is made, and
+ * each reads the plan and the pass shown itself, so that the tabs around it are left alone while one types.
+ */
 export const PlanViews = memo(function PlanViews({
   tab,
   onTab,
-  chosen,
-  onChoose,
 }: {
   tab: string;
   onTab: (tab: string) => void;
-  chosen: number;
-  onChoose: (pass: number) => void;
 }) {
-  const { read, lathe } = usePlanning();
-  const { thread, passes } = read.evaluation;
-  if (thread === null || passes === null) return null;
-  const views: Record<string, () => React.JSX.Element> = {
-    section: () => <PlanSection chosen={chosen} />,
-    passes: () => (
-      <PassTable
-        passes={passes}
-        side={thread.side}
-        unit={thread.unit}
-        perTurn={lathe.compound.dial.perTurn}
-        chosen={chosen}
-        onChoose={onChoose}
-      />
-    ),
-    chart: () => <PassChart passes={passes} unit={thread.unit} chosen={chosen} onChoose={onChoose} />,
-    tables: () => <ThreadTables narrow fit={fitOf(thread)} />,
-    rules: () => (
-      <div className="p-3">
-        <DepthRules />
-      </div>
-    ),
-  };
+  const View = VIEWS[tab];
   return (
     <Tabs label="What the plan gives" tabs={TABS} value={tab} onChange={onTab}>
-      {views[tab]?.()}
+      {View !== undefined && <View />}
     </Tabs>
   );
 });
@@ -77,9 +54,38 @@ const TABS = [
   { id: 'rules', title: 'Depth rules' },
 ] as const;
 
+function PlanPasses() {
+  const shown = usePassShown();
+  const { read, lathe } = usePlanning();
+  const { thread, passes } = read.evaluation;
+  if (thread === null || passes === null) return null;
+  return (
+    <PassTable
+      passes={passes}
+      side={thread.side}
+      unit={thread.unit}
+      perTurn={lathe.compound.dial.perTurn}
+      {...shown}
+    />
+  );
+}
+
+function PlanChart() {
+  const shown = usePassShown();
+  const { thread, passes } = usePlanning().read.evaluation;
+  if (thread === null || passes === null) return null;
+  return <PassChart passes={passes} unit={thread.unit} {...shown} />;
+}
+
+function PlanLimits() {
+  const { thread } = usePlanning().read.evaluation;
+  return thread === null ? null : <ThreadTables narrow fit={fitOf(thread)} />;
+}
+
 /** The section of the plan's passes as planned. */
-function PlanSection({ chosen }: { chosen: number }) {
+function PlanSection() {
   const { read } = usePlanning();
+  const { chosen } = usePassShown();
   const show = useShowLength();
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
   const angle = read.inputs.compoundAngleDeg;
@@ -120,3 +126,19 @@ function pitchText(thread: Thread, show: ShowLength): string {
     ? `P ${show.figures(pitchOf(thread), 'in')} · ${printTpi(thread)} TPI`
     : `P ${show.figures(pitchOf(thread), 'mm')}`;
 }
+
+function PlanRules() {
+  return (
+    <div className="p-3">
+      <DepthRules />
+    </div>
+  );
+}
+
+const VIEWS: Record<string, () => React.JSX.Element | null> = {
+  section: PlanSection,
+  passes: PlanPasses,
+  chart: PlanChart,
+  tables: PlanLimits,
+  rules: PlanRules,
+};

@@ -25,6 +25,16 @@ export function usePlanning(): Planning {
   return planning;
 }
 
+/** The pass that is shown, apart from the plan: stepping through the passes changes nothing else. */
+export interface PassShown {
+  chosen: number;
+  onChoose: (pass: number) => void;
+}
+
+const PassContext = createContext<PassShown>({ chosen: 0, onChoose: () => undefined });
+export const PassShownProvider = PassContext.Provider;
+export const usePassShown = () => useContext(PassContext);
+
 /** The message of a field: an error, else a warning, else how it was read. */
 export function useFieldMessage(field: PlanField): { error?: string; warning?: string; note?: string } {
   const { read, touched } = usePlanning();

@@ -14,7 +14,7 @@ import { useShowLength } from '../units/display-unit';
 import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
 import { IssueList } from './issue-list';
 import { PlanTargetStrip } from './plan-target-strip';
-import { PlanningProvider, type Planning } from './planning-context';
+import { PassShownProvider, PlanningProvider, type Planning } from './planning-context';
 import { StageFields } from './stages/stage-fields';
 import { stageResults, stageTitle } from './stage-results';
 import { ConflictDialog } from './conflict-dialog';
@@ -52,7 +52,7 @@ export function PlanningView(props: PlanningViewProps) {
   });
   const values = useWatch({ control: form.control }) as PlanForm;
   const saving = useDraftSaving(exerciseId, values, { form: draft, draftVersion, draftSaveId }, (stored) =>
-    form.reset(stored, { keepDefaultValues: true }),
+    form.reset(stored, { keepDefaultValues: true, keepFieldsRef: true }),
   );
   const { dirtyFields, touchedFields } = form.formState;
   // The form changes its records of touched and changed fields in place; their text tells when.
@@ -82,6 +82,7 @@ export function PlanningView(props: PlanningViewProps) {
   }, [form, values, read, lathe, draft, marks]);
   const { thread, passes } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
+  const shown = useMemo(() => ({ chosen, onChoose: setPass }), [chosen]);
   const stages = useMemo(
     () => stageResults(read, values, show, planning.touched),
     [read, values, show, planning],
@@ -149,7 +150,9 @@ export function PlanningView(props: PlanningViewProps) {
         <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
           <StageRail label="Stages of the plan" stages={stages} chosen={stage} onChoose={setStage} />
           {isDrawable(read) ? (
-            <PlanViews tab={tab} onTab={setTab} chosen={chosen} onChoose={setPass} />
+            <PassShownProvider value={shown}>
+              <PlanViews tab={tab} onTab={setTab} />
+            </PassShownProvider>
           ) : (
             <section aria-label="What is missing" className="min-h-0 overflow-auto bg-paper-raised p-6">
               <h2 className="mb-2 text-2xl">The drawing appears when these can be read</h2>

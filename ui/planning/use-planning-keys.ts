@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { PLAN_STAGES, type PlanStageId } from '@/core/plan';
 import type { Thread } from '@/core/thread';
 import type { KeyBinding } from '../shell/use-keys';
@@ -22,10 +22,19 @@ export function usePlanningKeys({
   onTab: (tab: string) => void;
   onHandOut: () => void;
 }): readonly KeyBinding[] {
+  // Read when a key is pressed: the list of keys is the same list while one types.
+  const last = useRef(passes);
+  useEffect(() => {
+    last.current = passes;
+  }, [passes]);
   return useMemo(
     () => [
-      { key: '.', does: 'Next pass', run: () => onPass((now) => Math.min((now ?? passes) + 1, passes)) },
-      { key: ',', does: 'Pass before', run: () => onPass((now) => Math.max((now ?? passes) - 1, 0)) },
+      {
+        key: '.',
+        does: 'Next pass',
+        run: () => onPass((now) => Math.min((now ?? last.current) + 1, last.current)),
+      },
+      { key: ',', does: 'Pass before', run: () => onPass((now) => Math.max((now ?? last.current) - 1, 0)) },
       ...PLAN_STAGES.map(({ id }, index) => ({
         key: String(index + 1),
         does: stageTitle(id, thread),
@@ -38,6 +47,6 @@ export function usePlanningKeys({
       { key: 'r', does: 'Rules of thumb for the depth', run: () => onTab('rules') },
       { key: 'h', does: 'Hand out', run: onHandOut },
     ],
-    [passes, thread, onPass, onStage, onTab, onHandOut],
+    [thread, onPass, onStage, onTab, onHandOut],
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo, useState, type ReactNode } from 'react';
+import { memo, useMemo, useState, type ReactNode } from 'react';
 import { Choice } from '../kit/choice';
 import { Dialog } from '../kit/dialog';
 import { useDisplayUnit, type DisplayUnit } from '../units/display-unit';
@@ -30,7 +30,6 @@ export function Header({
   keys?: readonly KeyBinding[];
   children?: ReactNode;
 }) {
-  const { unit, setUnit } = useDisplayUnit();
   const [help, setHelp] = useState(false);
   const all = useMemo(
     () => [...keys, { key: '?', does: 'Show this list', run: () => setHelp(true) }],
@@ -40,48 +39,10 @@ export function Header({
   return (
     <div className="print:hidden">
       <header className="flex min-h-11 items-center gap-4 bg-paper px-4 py-1">
-        <Link href="/" className="flex items-center gap-2 font-head text-xl font-semibold tracking-wide">
-          <Seal />
-          Oyakata
-        </Link>
+        <Home />
         <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
         {children}
-        {who.role === 'instructor' && (
-          <Link
-            href="/shop"
-            className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
-          >
-            Shop
-          </Link>
-        )}
-        <Link
-          href="/tables"
-          className={`${who.role === 'instructor' ? '' : 'ml-auto '}inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12`}
-        >
-          Tables
-        </Link>
-        <label className="flex items-center gap-1.5 text-sm">
-          <span className="text-ink-soft tablet:sr-only">Lengths</span>
-          <select
-            value={unit}
-            onChange={(event) => setUnit(event.target.value as DisplayUnit)}
-            className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
-          >
-            {UNITS.map(({ value, text }) => (
-              <option key={value} value={value}>
-                {text}
-              </option>
-            ))}
-          </select>
-        </label>
-        <Link
-          href="/who"
-          className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
-        >
-          <span className="sr-only">Working here: </span>
-          {who.name}
-          <span className="ml-1 text-ink-soft">({who.role})</span>
-        </Link>
+        <Places name={who.name} role={who.role} />
         <button
           type="button"
           aria-label="Keys and help"
@@ -96,6 +57,60 @@ export function Header({
     </div>
   );
 }
+
+const Home = memo(function Home() {
+  return (
+    <Link href="/" className="flex items-center gap-2 font-head text-xl font-semibold tracking-wide">
+      <Seal />
+      Oyakata
+    </Link>
+  );
+});
+
+/** Where one can go from everywhere, inch or mm, and who works here. */
+const Places = memo(function Places({ name, role }: { name: string; role: string }) {
+  const { unit, setUnit } = useDisplayUnit();
+  return (
+    <>
+      {role === 'instructor' && (
+        <Link
+          href="/shop"
+          className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+        >
+          Shop
+        </Link>
+      )}
+      <Link
+        href="/tables"
+        className={`${role === 'instructor' ? '' : 'ml-auto '}inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12`}
+      >
+        Tables
+      </Link>
+      <label className="flex items-center gap-1.5 text-sm">
+        <span className="text-ink-soft tablet:sr-only">Lengths</span>
+        <select
+          value={unit}
+          onChange={(event) => setUnit(event.target.value as DisplayUnit)}
+          className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
+        >
+          {UNITS.map(({ value, text }) => (
+            <option key={value} value={value}>
+              {text}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Link
+        href="/who"
+        className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+      >
+        <span className="sr-only">Working here: </span>
+        {name}
+        <span className="ml-1 text-ink-soft">({role})</span>
+      </Link>
+    </>
+  );
+});
 
 /** A scribed centre with its arcs: the mark from which all work is laid out. */
 function Seal() {
@@ -113,7 +128,7 @@ function Seal() {
   );
 }
 
-function HelpDialog({
+const HelpDialog = memo(function HelpDialog({
   open,
   onOpenChange,
   keys,
@@ -153,4 +168,4 @@ function HelpDialog({
       />
     </Dialog>
   );
-}
+});
