@@ -39,15 +39,19 @@ export function wireAxisRadius(helicoid: HelicoidCase): number {
     const f1 = r - radius * cos + z * slope;
     const f2 = radius * r * sin + z * rise;
     const f3 = r * r - 2 * r * radius * cos + radius * radius + z * z - (wire * wire) / 4;
-    // Rows: derivatives of f1, f2, f3 by r, phi and radius.
-    const a = [1 + slope * slope, radius * sin + rise * slope, -cos];
-    const b = [radius * sin + slope * rise, radius * r * cos + rise * rise, r * sin];
-    const c = [
+    // Rows: derivatives of f1, f2, f3 by r, phi and radius. Solved by Cramer's rule, in plain numbers: this runs for
+    // every pass with every key stroke of a plan.
+    const [a0, a1, a2] = [1 + slope * slope, radius * sin + rise * slope, -cos] as const;
+    const [b0, b1, b2] = [radius * sin + slope * rise, radius * r * cos + rise * rise, r * sin] as const;
+    const [c0, c1, c2] = [
       2 * r - 2 * radius * cos + 2 * z * slope,
       2 * r * radius * sin + 2 * z * rise,
       2 * radius - 2 * r * cos,
-    ];
-    const [dr, dphi, dradius] = solve3(a, b, c, [-f1, -f2, -f3]);
+    ] as const;
+    const whole = det3(a0, a1, a2, b0, b1, b2, c0, c1, c2);
+    const dr = det3(-f1, a1, a2, -f2, b1, b2, -f3, c1, c2) / whole;
+    const dphi = det3(a0, -f1, a2, b0, -f2, b2, c0, -f3, c2) / whole;
+    const dradius = det3(a0, a1, -f1, b0, b1, -f2, c0, c1, -f3) / whole;
     r += dr;
     phi += dphi;
     radius += dradius;
@@ -56,19 +60,17 @@ export function wireAxisRadius(helicoid: HelicoidCase): number {
   return radius;
 }
 
-/** Cramer's rule. */
-function solve3(a: number[], b: number[], c: number[], y: number[]): [number, number, number] {
-  const det = (p: number[], q: number[], s: number[]) => {
-    const [p0 = 0, p1 = 0, p2 = 0] = p;
-    const [q0 = 0, q1 = 0, q2 = 0] = q;
-    const [s0 = 0, s1 = 0, s2 = 0] = s;
-    return p0 * (q1 * s2 - q2 * s1) - p1 * (q0 * s2 - q2 * s0) + p2 * (q0 * s1 - q1 * s0);
-  };
-  const whole = det(a, b, c);
-  const column = (index: number) => {
-    const put = (row: number[], value: number) =>
-      row.map((entry, place) => (place === index ? value : entry));
-    return det(put(a, y[0] ?? 0), put(b, y[1] ?? 0), put(c, y[2] ?? 0)) / whole;
-  };
-  return [column(0), column(1), column(2)];
+/** Determinant of three rows. */
+function det3(
+  p0: number,
+  p1: number,
+  p2: number,
+  q0: number,
+  q1: number,
+  q2: number,
+  s0: number,
+  s1: number,
+  s2: number,
+): number {
+  return p0 * (q1 * s2 - q2 * s1) - p1 * (q0 * s2 - q2 * s0) + p2 * (q0 * s1 - q1 * s0);
 }

@@ -45,11 +45,11 @@ export function pieceArea(piece: Piece): number {
 
 /** Places strictly between two limits where two pieces are equally deep; at most two. Pieces that coincide have none. */
 export function crossings(one: Piece, other: Piece, from: number, to: number): readonly number[] {
-  const inside = (places: number[]) => places.filter((x) => x > from && x < to).sort((a, b) => a - b);
   if (one.kind === 'line' && other.kind === 'line') {
     const x = lineLine(one, other);
     return x !== null && x > from && x < to ? [x] : NONE;
   }
+  const inside = (places: number[]) => places.filter((x) => x > from && x < to).sort((a, b) => a - b);
   if (one.kind === 'line') return inside(lineArc(one, other as Arc));
   if (other.kind === 'line') return inside(lineArc(other, one));
   return inside(arcArc(one, other));

@@ -32,12 +32,9 @@ export function roughingFeed(order: Omit<RowOrder, 'roughing' | 'spring' | 'groo
  * `grooveArea`). Null when scratch and finishing leave nothing to rough.
  */
 export function constantAreaRows(order: RowOrder): ExactRow[] | null {
-  const { groove, totalFeed, scratch, roughing, finishing, finishingInfeed, spring } = order;
+  const { totalFeed, scratch, roughing, finishing, finishingInfeed, spring } = order;
   if (roughingFeed(order) <= 0) return null;
-  const roughEnd = totalFeed - finishing * finishingInfeed;
-  const areaAt = (feed: number) =>
-    grooveArea(groove.tip, groove.flankAngleDeg, radialDepthOf(feed, groove.compoundAngleDeg));
-  const [first, last] = [areaAt(scratch), areaAt(roughEnd)];
+  const roughEnd = roughingEnd(order);
   const rows: ExactRow[] = [];
   let before = 0;
   const add = (kind: PassKind, reading: number) => {
@@ -45,17 +42,28 @@ export function constantAreaRows(order: RowOrder): ExactRow[] | null {
     before = reading;
   };
   if (scratch > 0) add('scratch', scratch);
-  for (let k = 1; k <= roughing; k += 1) {
-    const area = first + ((last - first) * k) / roughing;
-    const exact = compoundFeedFor(
-      depthForArea(groove.tip, groove.flankAngleDeg, area),
-      groove.compoundAngleDeg,
-    );
-    add('rough', k === roughing ? roughEnd : exact);
-  }
+  for (let k = 1; k <= roughing; k += 1) add('rough', roughingReading(order, k, roughing));
   for (let k = 1; k <= finishing; k += 1) add('finish', roughEnd + k * finishingInfeed);
   for (let k = 0; k < spring; k += 1) rows.push({ kind: 'spring', reading: totalFeed, infeed: 0 });
   return rows;
+}
+
+type Order = Omit<RowOrder, 'roughing'>;
+
+function roughingEnd({ totalFeed, finishing, finishingInfeed }: Order): number {
+  return totalFeed - finishing * finishingInfeed;
+}
+
+/** The reading after the k-th of so many roughing passes: an equal share of the area between scratch and finishing. */
+function roughingReading(order: Order, k: number, roughing: number): number {
+  const { groove, scratch } = order;
+  const roughEnd = roughingEnd(order);
+  if (k === roughing) return roughEnd;
+  const areaAt = (feed: number) =>
+    grooveArea(groove.tip, groove.flankAngleDeg, radialDepthOf(feed, groove.compoundAngleDeg));
+  const [first, last] = [areaAt(scratch), areaAt(roughEnd)];
+  const area = first + ((last - first) * k) / roughing;
+  return compoundFeedFor(depthForArea(groove.tip, groove.flankAngleDeg, area), groove.compoundAngleDeg);
 }
 
 /** The largest infeed of a schedule. */
@@ -64,12 +72,13 @@ export function largestOf(rows: readonly ExactRow[]): number {
 }
 
 /** The fewest roughing passes that keep every infeed at or under a limit; null when none up to `most` does. */
-export function fewestRoughing(order: Omit<RowOrder, 'roughing'>, limit: number, most = 60): number | null {
-  // The first roughing pass is the largest, and it shrinks with their number: the fewest is found by halving.
-  const fits = (roughing: number) => {
-    const rows = constantAreaRows({ ...order, roughing });
-    return rows !== null && largestOf(rows) <= limit * (1 + 1e-9);
-  };
+export function fewestRoughing(order: Order, limit: number, most = 60): number | null {
+  if (roughingFeed(order) <= 0) return null;
+  // The groove widens with its depth: the first roughing pass is the largest, and it shrinks with their number, so that
+  // the fewest is found by halving.
+  const others = Math.max(order.scratch, order.finishing > 0 ? order.finishingInfeed : 0);
+  const fits = (roughing: number) =>
+    Math.max(others, roughingReading(order, 1, roughing) - order.scratch) <= limit * (1 + 1e-9);
   if (!fits(most)) return null;
   let [low, high] = [0, most];
   while (high - low > 1) {

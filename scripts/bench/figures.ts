@@ -8,7 +8,7 @@ export function percentile(values: readonly number[], share: number): number {
 export function kept(name: string, value: number, most: number, unit: string): boolean {
   const good = value <= most;
   console.log(
-    `${good ? '●' : '⊘'} ${name.padEnd(58)} ${value.toFixed(1)} ${unit} (promised: ${most} ${unit})`,
+    `${good ? '●' : '⊘'} ${name.padEnd(66)} ${value.toFixed(1)} ${unit} (promised: ${most} ${unit})`,
   );
   return good;
 }

@@ -95,5 +95,7 @@ test('the flat on the crest is the mean of a lead, also where the frame shows le
   // One of four crests has no groove in it, and so is a pitch wide; the frame shows 2.9 of 4 pitches.
   const grooveWide = 2 - one.crestFlat;
   expect(sectionAt(several, 3).crestFlat).toBeCloseTo(2 - (3 * grooveWide) / 4, 12);
-  expect(Math.max(...points(sectionAt(several, 3).surface).map(([across]) => across))).toBeLessThanOrEqual(720);
+  expect(Math.max(...points(sectionAt(several, 3).surface).map(([across]) => across))).toBeLessThanOrEqual(
+    720,
+  );
 });

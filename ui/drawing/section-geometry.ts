@@ -57,9 +57,8 @@ export function sectionLayout(section: SectionCase, width: number, height: numbe
   const deepest = feeds
     .map((feed) => tipAt(groove, { ...feed, start: 0 }))
     .reduce<Pose>((most, pose) => (pose.y > most.y ? pose : most), { x: 0, y: 0, start: 0 });
-  const pixelsPerUnit = Math.min(
-    width / (PITCHES_ACROSS * pitch),
-    height / (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch),
+  const pixelsPerUnit = calmScale(
+    Math.min(width / (PITCHES_ACROSS * pitch), height / (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch)),
   );
   const inward = side === 'external' ? 1 : -1;
   // Tool, groove and what lies beyond the root as one block in the middle of the frame.
@@ -91,6 +90,11 @@ export function sectionLayout(section: SectionCase, width: number, height: numbe
     outlines: middle.slice(1).map((ground) => profilePath(ground, placing)),
     deepest,
   };
+}
+
+/** In steps of two in a hundred: the drawing keeps its scale while one types, and only what follows from it moves. */
+function calmScale(most: number): number {
+  return 1.02 ** Math.floor(Math.log(most) / Math.log(1.02));
 }
 
 /** The section after a number of cuts; quick, so that the slider can be dragged. */

@@ -6,13 +6,7 @@ import type { Side } from '@/core/thread';
 import { radians, type LengthUnit } from '@/core/units';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { useShowLength } from '../units/display-unit';
-import {
-  scaleBarFor,
-  sectionAt,
-  sectionLayout,
-  type SectionLayout,
-  type SectionView,
-} from './section-geometry';
+import { scaleBarFor, sectionAt, sectionLayout } from './section-geometry';
 import { useSize } from '../kit/use-size';
 
 export interface ThreadSectionProps {
@@ -54,6 +48,11 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
   const depth = view.tip.y;
   const external = side === 'external';
   const work = external ? 'blank' : 'bore';
+  const away = external ? -1 : 1;
+  const pitchPixels = groove.pitch * layout.pixelsPerUnit;
+  const root = yOf(rootDiameter);
+  // 44 pixels beyond the root, or as far as the frame lets.
+  const dimensionAt = external ? Math.min(root + 44, height - 20) : Math.max(root - 44, 26);
   const bandTop = yOf(pitchDiameter.max);
   const bandBottom = yOf(pitchDiameter.min);
   return (
@@ -65,7 +64,6 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
       scaleAt={{ x: 14, y: height - 12 }}
     >
       <Hatch id={hatchId} />
-      <path d={view.work} fill="var(--color-dye)" />
       <path d={view.work} fill={`url(#${hatchId})`} />
       <rect
         x="0"
@@ -100,7 +98,14 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
         strokeWidth="1.5"
         data-part="tool"
       />
-      <Infeed layout={layout} view={view} groove={groove} />
+      <Infeed
+        x={layout.x(view.tip.x)}
+        y={y(depth) + away * 0.2 * pitchPixels}
+        length={0.62 * pitchPixels}
+        away={away}
+        angleDeg={groove.compoundAngleDeg}
+        fed={groove.fed}
+      />
       <Level
         at={yOf(pitchDiameter.target)}
         width={width}
@@ -114,20 +119,13 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
         text={`${work} ⌀ ${figures(workDiameter)}`}
         below={!external}
       />
-      <Level
-        at={yOf(rootDiameter)}
-        width={width}
-        dash="5 4"
-        text={`root ⌀ ${figures(rootDiameter)}`}
-        below={external}
-      />
+      <Level at={root} width={width} dash="5 4" text={`root ⌀ ${figures(rootDiameter)}`} below={external} />
       {depth > 0 && <Depth from={y(0)} to={y(depth)} x={34} text={`h ${figures(depth)}`} />}
       <Pitch
-        layout={layout}
-        view={view}
-        pitch={groove.pitch}
-        root={yOf(rootDiameter)}
-        at={external ? Math.min(yOf(rootDiameter) + 44, height - 20) : Math.max(yOf(rootDiameter) - 44, 26)}
+        x={layout.x(view.tip.x)}
+        at={dimensionAt}
+        span={pitchPixels}
+        root={Number((root - dimensionAt).toFixed(2))}
         text={props.pitchText}
       />
       <text x={14} y={height - 42} fontSize="13" fill="var(--color-scribe-dim)">
@@ -147,10 +145,12 @@ export function SectionDrawing(props: ThreadSectionProps & { width: number; heig
   );
 }
 
+/** The cut surface of the work: hatched, on its own ground. */
 const Hatch = memo(function Hatch({ id }: { id: string }) {
   return (
     <defs>
       <pattern id={id} width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="9" height="9" fill="var(--color-dye)" />
         <path d="M0 0 V9" stroke="var(--color-dye-soft)" strokeWidth="2" />
       </pattern>
     </defs>
@@ -227,34 +227,32 @@ const Depth = memo(function Depth({
   );
 });
 
-function Pitch({
-  layout,
-  view,
-  pitch,
-  root,
+/** The pitch between two neighbouring grooves, dimensioned beyond the root. Moved as a whole, as a level is. */
+const Pitch = memo(function Pitch({
+  x,
   at,
+  span,
+  root,
   text,
 }: {
-  layout: SectionLayout;
-  view: SectionView;
-  pitch: number;
-  /** Levels of the root and of the dimension line. */
-  root: number;
+  x: number;
+  /** Level of the dimension line. */
   at: number;
+  /** The pitch in pixels. */
+  span: number;
+  /** The root's level from there. */
+  root: number;
   text: string;
 }) {
-  const from = layout.x(view.tip.x);
-  const to = layout.x(view.tip.x - pitch);
-  const beyond = at > root ? at + 6 : at - 6;
+  const beyond = root < 0 ? 6 : -6;
   return (
-    <g stroke="var(--color-scribe)" fill="none" strokeWidth="1">
-      <path d={`M${from} ${root} V${beyond} M${to} ${root} V${beyond} M${from} ${at} H${to}`} />
+    <g stroke="var(--color-scribe)" fill="none" strokeWidth="1" transform={`translate(${x} ${at})`}>
       <path
-        d={`M${from + 8} ${at - 3} L${from} ${at} L${from + 8} ${at + 3} M${to - 8} ${at - 3} L${to} ${at} L${to - 8} ${at + 3}`}
+        d={`M0 ${root} V${beyond} M${span} ${root} V${beyond} M0 0 H${span} M8 -3 L0 0 L8 3 M${span - 8} -3 L${span} 0 L${span - 8} 3`}
       />
       <text
-        x={(from + to) / 2}
-        y={at - 6}
+        x={span / 2}
+        y={-6}
         textAnchor="middle"
         fontSize="14"
         className="figures"
@@ -267,35 +265,43 @@ function Pitch({
       </text>
     </g>
   );
-}
+});
 
-/** The way of the compound, with its angle from the cross-slide axis, on the tool. */
-function Infeed({ layout, view, groove }: { layout: SectionLayout; view: SectionView; groove: GrooveCase }) {
-  const angle = radians(groove.compoundAngleDeg);
-  const length = 0.62 * groove.pitch * layout.pixelsPerUnit;
-  const x = layout.x(view.tip.x);
-  // Away from the work: up outside, down inside.
-  const away = layout.y(0) < layout.y(1) ? -1 : 1;
-  const end = layout.y(view.tip.y) + away * 0.2 * groove.pitch * layout.pixelsPerUnit;
-  const start = { x: x + groove.fed * length * Math.sin(angle), y: end + away * length * Math.cos(angle) };
+/** The way of the compound, with its angle from the cross-slide axis, on the tool. Moved as a whole. */
+const Infeed = memo(function Infeed({
+  x,
+  y,
+  length,
+  away,
+  angleDeg,
+  fed,
+}: {
+  /** Where the arrow ends. */
+  x: number;
+  y: number;
+  length: number;
+  /** Away from the work: up outside, down inside. */
+  away: 1 | -1;
+  angleDeg: number;
+  fed: 1 | -1;
+}) {
+  const angle = fed * radians(angleDeg);
+  const from = (way: number, reach: number) => `${reach * Math.sin(way)} ${away * reach * Math.cos(way)}`;
   return (
-    <g stroke="var(--color-scribe)" fill="none" strokeWidth="1.5">
-      <path d={`M${x} ${end} V${end + away * length}`} strokeWidth="0.75" strokeDasharray="3 3" />
-      <path d={`M${start.x} ${start.y} L${x} ${end}`} />
-      <path
-        d={`M${x + 9 * Math.sin(groove.fed * angle + 0.45)} ${end + away * 9 * Math.cos(groove.fed * angle + 0.45)} L${x} ${end} L${x + 9 * Math.sin(groove.fed * angle - 0.45)} ${end + away * 9 * Math.cos(groove.fed * angle - 0.45)}`}
-      />
+    <g stroke="var(--color-scribe)" fill="none" strokeWidth="1.5" transform={`translate(${x} ${y})`}>
+      <path d={`M0 0 V${away * length}`} strokeWidth="0.75" strokeDasharray="3 3" />
+      <path d={`M${from(angle, length)} L0 0 M${from(angle + 0.45, 9)} L0 0 L${from(angle - 0.45, 9)}`} />
       <text
-        x={x - 5}
-        y={end + away * length * 0.72}
+        x={-5}
+        y={away * length * 0.9}
         textAnchor="end"
         fontSize="14"
         className="figures"
         fill="var(--color-scribe)"
         stroke="none"
       >
-        {`${groove.compoundAngleDeg}°`}
+        {`${angleDeg}°`}
       </text>
     </g>
   );
-}
+});

@@ -34,6 +34,12 @@ export function useDraftSaving(
   restore: (form: PlanForm) => void,
 ) {
   const [state, setState] = useState<SavingState>('saved');
+  const last = useRef<SavingState>('saved');
+  // A state that stands already is not set again: with every key stroke the view would be worked out twice.
+  const become = useCallback((next: SavingState) => {
+    if (last.current !== next) setState(next);
+    last.current = next;
+  }, []);
   const [problem, setProblem] = useState<string | null>(null);
   const [conflict, setConflict] = useState<DraftConflict | null>(null);
   const version = useRef(stored.draftVersion);
@@ -55,11 +61,14 @@ export function useDraftSaving(
     );
   }, [exerciseId]);
 
-  const meet = useCallback((found: DraftConflict) => {
-    stopped.current = true;
-    setConflict(found);
-    setState('conflict');
-  }, []);
+  const meet = useCallback(
+    (found: DraftConflict) => {
+      stopped.current = true;
+      setConflict(found);
+      become('conflict');
+    },
+    [become],
+  );
 
   /** Sends until all is saved or something stands in the way; the only place that sends. */
   const sendAll = useCallback(async () => {
@@ -67,7 +76,7 @@ export function useDraftSaving(
       pending.current ??= { id: newId(), form: latest.current };
       const { id, form: sending } = pending.current;
       backUp();
-      setState('saving');
+      become('saving');
       const sent = await send<{ draftVersion: number }>('PUT', `/api/exercises/${exerciseId}/draft`, {
         form: sending,
         draftVersion: version.current,
@@ -87,7 +96,7 @@ export function useDraftSaving(
         meet({ here: latest.current, there: current.form, draftVersion: current.draftVersion });
         return;
       }
-      setState(sent.later ? 'waiting' : 'refused');
+      become(sent.later ? 'waiting' : 'refused');
       setProblem(sent.message);
       if (sent.later) {
         const pause = RETRY_MS[Math.min(failures.current, RETRY_MS.length - 1)];
@@ -100,8 +109,8 @@ export function useDraftSaving(
       }
       return;
     }
-    if (!stopped.current) setState('saved');
-  }, [backUp, exerciseId, meet]);
+    if (!stopped.current) become('saved');
+  }, [backUp, become, exerciseId, meet]);
 
   /** Saves what was typed last, after a saving under way. */
   const save = useCallback((): Promise<void> => {
@@ -139,13 +148,13 @@ export function useDraftSaving(
     latest.current = form;
     backUp();
     if (stopped.current) return undefined;
-    const typing = window.setTimeout(() => setState('typing'), 0);
+    const typing = window.setTimeout(() => become('typing'), 0);
     timer.current = window.setTimeout(() => void save(), PAUSE_MS);
     return () => {
       window.clearTimeout(typing);
       window.clearTimeout(timer.current);
     };
-  }, [backUp, form, save]);
+  }, [backUp, become, form, save]);
 
   /** Ends a conflict: what was chosen builds on what the server has, and is saved. */
   const settle = useCallback(
