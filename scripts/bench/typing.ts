@@ -32,7 +32,12 @@ export async function benchTyping(address: string): Promise<boolean> {
   );
   await browser.close();
   return [
-    kept('a key stroke in planning: script, style, layout, 95th percentile', percentile(typing, 0.95), 12, 'ms'),
+    kept(
+      'a key stroke in planning: script, style, layout, 95th percentile',
+      percentile(typing, 0.95),
+      12,
+      'ms',
+    ),
     kept('a step of the slider: script, style, layout, 95th percentile', percentile(sliding, 0.95), 12, 'ms'),
   ].every(Boolean);
 }
