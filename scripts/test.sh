@@ -21,6 +21,15 @@ types() { npx next typegen >"$LOGS/typegen.log" 2>&1 && npm run --silent typeche
 data_tests() { OYAKATA_DATABASE_URL="$(owner_url)" OYAKATA_APPLICATION_URL="$(application_url)" npm run --silent test:data; }
 end_to_end() { OYAKATA_TEST_OWNER_URL="$(owner_url)" npm run --silent test:e2e; }
 
+# beside NAME COMMAND...: runs a part whose words go to a log; `ended NAME` is how it ended, with its words when it failed.
+beside() {
+  local name="$1" status=0
+  shift
+  "$@" >"$LOGS/$name.log" 2>&1 || status=$?
+  echo "$status" >"$LOGS/$name.status"
+}
+ended() { [ "$(cat -- "$LOGS/$1.status")" = 0 ] || { cat -- "$LOGS/$1.log"; return 1; }; }
+
 need_node
 make_state
 need_program curl curl
@@ -29,14 +38,15 @@ need_program chromium chromium
 need_modules
 
 part "Type check" types
-# Linting only reads, so it goes on beside the unit tests on the second core.
-npm run --silent lint >"$LOGS/lint.log" 2>&1 &
-lint_pid=$!
-lint_ended() { wait "$lint_pid" || { cat "$LOGS/lint.log"; return 1; }; }
+# On the second core, beside the unit tests: the linter, which only reads, and the data tests, whose databases are their own.
+start_database
+{ beside lint npm run --silent lint; beside data data_tests; } &
+second=$!
 part "Unit tests: core, demo and interface" npm run --silent test:unit -- --silent
-part "Lint and format" lint_ended
+wait "$second"
+part "Lint and format" ended lint
+part "Data tests" ended data
 part "Start of the application" bash scripts/start.sh
-part "Data tests" data_tests
 part "End-to-end tests" end_to_end
 part "Machine room: kills, cuts, updates, backups" npm run --silent test:machine
 

@@ -1,0 +1,86 @@
+import { cutOf } from '@/core/test/record';
+import { appendEntry } from './append-entry';
+import { attemptNews, loadAttempt } from './attempts';
+import { classBoard } from './class-board';
+import { database } from './database';
+import { loadExercise } from './exercises';
+import { markAttempt } from './marks';
+import { passOn } from './outcome';
+import type { PersonView } from './people';
+import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
+import { sentEntry } from './test/fresh-database';
+
+const { people, issue } = classDatabase();
+
+describe('views by role', () => {
+  test('a student’s board shows nobody else', async () => {
+    await issue(people.students);
+    const board = passOn(await classBoard(people.students[1]!));
+    expect(board.students.map(({ name }) => name)).toEqual(['Two']);
+    expect(new Set(board.attempts.map(({ studentId }) => studentId))).toEqual(
+      new Set([people.students[1]!.id]),
+    );
+    expect(board.attempts.length).toBeGreaterThan(0);
+    expect(board.drafts).toEqual([]);
+  });
+
+  test('a student’s attempt carries the sheet, and nothing of plan or scheme', async () => {
+    const { attemptId } = await issue();
+    const view = passOn(await loadAttempt(people.students[0]!, attemptId));
+    expect(Object.keys(view).sort()).toEqual([
+      'entries',
+      'id',
+      'lathes',
+      'marked',
+      'revision',
+      'role',
+      'sheet',
+      'sheetId',
+      'student',
+      'title',
+      'tryNumber',
+    ]);
+  });
+
+  test('a helper sees the floor, signs hold points and measures; does not plan, mark or cut', async () => {
+    const { Person, Membership } = database().models;
+    const { id } = await Person.create({ name: 'Helper', role: 'helper' });
+    const { attemptId, exerciseId } = await issue();
+    const { classId } = passOn(await classBoard(people.instructor));
+    await Membership.create({ classId, personId: id, role: 'helper' });
+    const helper: PersonView = { id, name: 'Helper', role: 'helper' };
+    expect(passOn(await classBoard(helper)).students).toHaveLength(3);
+    expect(
+      await appendEntry(helper, attemptId, sentEntry({ kind: 'sign-off', stepId: 'instructor-look' })),
+    ).toHaveProperty('done');
+    const { sheet } = passOn(await loadAttempt(helper, attemptId));
+    expect(await appendEntry(helper, attemptId, sentEntry({ ...cutOf(sheet!.passes[0]!) }))).toEqual(
+      refused('forbidden'),
+    );
+    expect(await markAttempt(helper, attemptId, NO_MARKS, 1)).toEqual(refused('forbidden'));
+    expect(await loadExercise(helper, exerciseId)).toEqual(refused('forbidden'));
+  });
+
+  test('a person of several classes has the role of each, and a board for each', async () => {
+    const { Membership, SchoolClass } = database().models;
+    const evening = await SchoolClass.create({ name: 'Evening class' });
+    await Membership.create({ classId: evening.id, personId: people.students[1]!.id, role: 'instructor' });
+    const board = passOn(await classBoard(people.students[1]!, { classId: evening.id, page: 1 }));
+    expect([board.className, board.role, board.classes.length]).toEqual(['Evening class', 'instructor', 2]);
+    expect(passOn(await classBoard(people.students[1]!)).role).toBe('student');
+    await Membership.destroy({ where: { classId: evening.id } });
+  });
+});
+
+test('news are the entries behind those known, and whether it is marked', async () => {
+  const { attemptId } = await issue();
+  const student = people.students[0]!;
+  for (const text of ['one', 'two', 'three']) passOn(await appendEntry(student, attemptId, note(text)));
+  const news = passOn(await attemptNews(people.instructor, attemptId, 2));
+  expect(news.marked).toBe(false);
+  expect(news.entries.map(({ content }) => content)).toEqual([{ kind: 'note', text: 'three' }]);
+  expect(passOn(await attemptNews(student, attemptId, 9)).entries).toEqual([]);
+  expect(await attemptNews(people.students[1]!, attemptId, 0)).toEqual(refused('not-found'));
+  passOn(await markAttempt(people.instructor, attemptId, NO_MARKS, 3));
+  expect(passOn(await attemptNews(student, attemptId, 3))).toMatchObject({ entries: [], marked: true });
+});

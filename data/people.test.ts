@@ -1,0 +1,70 @@
+import { appendEntry } from './append-entry';
+import { classBoard } from './class-board';
+import { database } from './database';
+import { forget } from './forget';
+import { loadMark, markAttempt } from './marks';
+import { passOn } from './outcome';
+import { listPeople, type PersonView } from './people';
+import { rowsOf } from './query';
+import { endSession, openSession, personOfSession } from './sessions';
+import { classDatabase, NO_MARKS, note } from './test/class-database';
+
+const { people, issue } = classDatabase();
+
+test('who is forgotten leaves records and marks whole, without name or words', async () => {
+  const { Person, Membership } = database().models;
+  const { classId } = passOn(await classBoard(people.instructor));
+  const { id } = await Person.create({ name: 'Zed Forgetme', role: 'student' });
+  await Membership.create({ classId, personId: id, role: 'student' });
+  const student: PersonView = { id, name: 'Zed Forgetme', role: 'student' };
+  const { attemptId } = await issue([student]);
+  passOn(await appendEntry(student, attemptId, note('my hands hurt')));
+  passOn(await appendEntry(people.instructor, attemptId, note('Zed was late')));
+  passOn(await markAttempt(people.instructor, attemptId, { ...NO_MARKS, comment: 'Zed, try again' }, 2));
+  const before = passOn(await loadMark(people.instructor, attemptId)).decisions[0]!.mark;
+  expect(await forget('Zed Forgetme')).toMatchObject([{ id }]);
+  const after = passOn(await loadMark(people.instructor, attemptId));
+  expect(after.student).toBe('removed');
+  expect(after.entries.map(({ content, author }) => [content, author.name])).toEqual([
+    [{ kind: 'note', text: 'removed' }, 'removed'],
+    [{ kind: 'note', text: 'removed' }, 'Instructor'],
+  ]);
+  expect(after.decisions[0]!.mark).toEqual({ ...before, comment: 'removed' });
+  expect((await listPeople()).map(({ name }) => name)).not.toContain('removed');
+  for (const table of ['people', 'entries', 'texts', 'mark_decisions', 'refused_entries'])
+    expect(JSON.stringify(await rowsOf(`SELECT * FROM ${table}`))).not.toMatch(/Zed|hands hurt/);
+});
+
+describe('sessions', () => {
+  test('are known by their token until they end, and stored as a hash only', async () => {
+    const student = people.students[0]!;
+    const token = await openSession(student.id);
+    expect(await personOfSession(token)).toEqual(student);
+    const rows = await database().models.SessionRow.findAll();
+    expect(JSON.stringify(rows)).not.toContain(token);
+    await endSession(token);
+    expect(await personOfSession(token)).toBeNull();
+  });
+
+  test.each(['', 'x'.repeat(43), 'Fe26.2*1*abc', `${'a'.repeat(43)}\n`, '🔑'.repeat(20)])(
+    '%p is nobody',
+    async (token) => {
+      expect(await personOfSession(token)).toBeNull();
+      await endSession(token);
+    },
+  );
+
+  test('are over when they were not used for a month; the last use is noted once an hour', async () => {
+    const student = people.students[0]!;
+    const token = await openSession(student.id);
+    const { SessionRow: Row } = database().models;
+    const set = (hours: number) =>
+      Row.update({ seenAt: new Date(Date.now() - hours * 3_600_000) }, { where: { personId: student.id } });
+    await set(2);
+    expect(await personOfSession(token)).toEqual(student);
+    const [row] = await Row.findAll({ where: { personId: student.id }, order: [['opened_at', 'DESC']] });
+    expect(Date.now() - row!.seenAt.getTime()).toBeLessThan(60_000);
+    await set(31 * 24);
+    expect(await personOfSession(token)).toBeNull();
+  });
+});
