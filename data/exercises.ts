@@ -18,7 +18,7 @@ import { ownExercise, teachingOf } from './access';
 import { database } from './database';
 import { planOfRevision } from './frozen';
 import { conflict, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
-import type { PersonView } from './people';
+import { REMOVED, type PersonView } from './people';
 import { change, insertRow, places, rowOf, rowsOf } from './query';
 import { gaugesOf, lathesOf, shopOf } from './shop';
 import { contentHash, storedJson } from './stored-json';
@@ -82,8 +82,9 @@ export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Ou
       rowsOf<{ id: number; name: string; openAttempt: number }>(
         `SELECT p.id, p.name, EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.exercise_id = ? AND s.student_id = p.id
             AND s.decision IS NULL) AS openAttempt
-          FROM memberships m JOIN people p ON p.id = m.person_id WHERE m.class_id = ? AND m.role = 'student' ORDER BY p.name`,
-        [exerciseId, exercise.classId],
+          FROM memberships m JOIN people p ON p.id = m.person_id
+          WHERE m.class_id = ? AND m.role = 'student' AND p.name <> ? ORDER BY p.name`,
+        [exerciseId, exercise.classId, REMOVED],
       ),
       lathesOf(),
     ]);
@@ -255,8 +256,9 @@ async function refuseStudents(
   transaction: Transaction,
 ): Promise<void> {
   const members = await rowsOf<{ id: number }>(
-    `SELECT person_id AS id FROM memberships WHERE class_id = ? AND role = 'student' AND person_id IN (${places(chosen)})`,
-    [classId, ...chosen],
+    `SELECT m.person_id AS id FROM memberships m JOIN people p ON p.id = m.person_id
+      WHERE m.class_id = ? AND m.role = 'student' AND p.name <> ? AND m.person_id IN (${places(chosen)})`,
+    [classId, REMOVED, ...chosen],
     transaction,
   );
   if (members.length !== chosen.length) notFound('student in this class');

@@ -1,15 +1,16 @@
 import { appendEntry } from './append-entry';
 import { classBoard } from './class-board';
 import { database } from './database';
+import { handOut, loadExercise } from './exercises';
 import { forget } from './forget';
 import { loadMark, markAttempt } from './marks';
 import { passOn } from './outcome';
 import { listPeople, type PersonView } from './people';
 import { rowsOf } from './query';
 import { endSession, openSession, personOfSession } from './sessions';
-import { classDatabase, NO_MARKS, note } from './test/class-database';
+import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
 
-const { people, issue } = classDatabase();
+const { people, issue, order } = classDatabase();
 
 test('who is forgotten leaves records and marks whole, without name or words', async () => {
   const { Person, Membership } = database().models;
@@ -30,6 +31,11 @@ test('who is forgotten leaves records and marks whole, without name or words', a
     [{ kind: 'note', text: 'removed' }, 'Instructor'],
   ]);
   expect(after.decisions[0]!.mark).toEqual({ ...before, comment: 'removed' });
+  const { exerciseId } = await issue();
+  expect(
+    passOn(await loadExercise(people.instructor, exerciseId)).students.map((each) => each.id),
+  ).not.toContain(id);
+  expect(await handOut(people.instructor, exerciseId, order(1, [student]))).toEqual(refused('not-found'));
   expect((await listPeople()).map(({ name }) => name)).not.toContain('removed');
   for (const table of ['people', 'entries', 'texts', 'mark_decisions', 'refused_entries'])
     expect(JSON.stringify(await rowsOf(`SELECT * FROM ${table}`))).not.toMatch(/Zed|hands hurt/);

@@ -1,5 +1,7 @@
 import { completeBrowser } from '../test/browser';
-import { fireEvent, render, screen } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
+import { Dialog } from './dialog';
 import { Field } from './field';
 import { Figure } from './figure';
 import { PassRibbon } from './pass-ribbon';
@@ -107,4 +109,30 @@ test('a ruled table has its caption, its heads and its rows', () => {
     </RuledTable>,
   );
   expect(screen.getByText('Sizes').className).not.toContain('sr-only');
+});
+
+test('a dialog that closes gives the focus back, also when it is taken out of the page with that', async () => {
+  function Opener() {
+    const [open, setOpen] = useState(false);
+    return (
+      <>
+        <button type="button" onClick={() => setOpen(true)}>
+          Open it
+        </button>
+        {open && (
+          <Dialog open onOpenChange={setOpen} title="Asked" description="What is asked">
+            <button type="button">Inside</button>
+          </Dialog>
+        )}
+      </>
+    );
+  }
+  render(<Opener />);
+  const opener = screen.getByRole('button', { name: 'Open it' });
+  opener.focus();
+  fireEvent.click(opener);
+  expect(screen.getByRole('dialog').contains(document.activeElement)).toBe(true);
+  fireEvent.keyDown(screen.getByRole('dialog'), { key: 'Escape' });
+  await waitFor(() => expect(document.activeElement).toBe(opener));
+  expect(screen.queryByRole('dialog')).toBeNull();
 });
