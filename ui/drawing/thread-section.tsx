@@ -292,9 +292,9 @@ const Infeed = memo(function Infeed({
       <path d={`M0 0 V${away * length}`} strokeWidth="0.75" strokeDasharray="3 3" />
       <path d={`M${from(angle, length)} L0 0 M${from(angle + 0.45, 9)} L0 0 L${from(angle - 0.45, 9)}`} />
       <text
-        x={-5}
+        x={-5 * fed}
         y={away * length * 0.9}
-        textAnchor="end"
+        textAnchor={fed === 1 ? 'end' : 'start'}
         fontSize="14"
         className="figures"
         fill="var(--color-scribe)"

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { memo, useMemo } from 'react';
 import { grooveCaseOf } from '@/core/groove';
 import { usualWay, type ReadPlan } from '@/core/plan';
-import { fitOf, pitchOf, printTpi, type Thread } from '@/core/thread';
+import { fitOf, leadOf, pitchOf, printTpi, type Thread } from '@/core/thread';
 import { ThreadSection } from '../drawing/thread-section';
 import { Tabs } from '../kit/tabs';
 import { ThreadTables } from '../thread/thread-tables';
@@ -122,9 +122,9 @@ function PlanSection() {
 }
 
 function pitchText(thread: Thread, show: ShowLength): string {
-  return thread.unit === 'in'
-    ? `P ${show.figures(pitchOf(thread), 'in')} · ${printTpi(thread)} TPI`
-    : `P ${show.figures(pitchOf(thread), 'mm')}`;
+  const pitch = `P ${show.figures(pitchOf(thread), thread.unit)}`;
+  if (thread.starts > 1) return `${pitch} · lead ${show.figures(leadOf(thread), thread.unit)}`;
+  return thread.unit === 'in' ? `${pitch} · ${printTpi(thread)} TPI` : pitch;
 }
 
 function PlanRules() {
