@@ -33,6 +33,8 @@ export function Choice({
   columns,
 }: ChoiceProps) {
   const id = useId();
+  // The last option takes what is left of its row.
+  const toFill = columns === undefined ? 1 : columns - ((options.length - 1) % columns);
   return (
     <div className="grid gap-1">
       <span id={id} className="label text-ink-soft">
@@ -48,9 +50,10 @@ export function Choice({
         )}
         style={columns === undefined ? undefined : { gridTemplateColumns: `repeat(${columns}, 1fr)` }}
       >
-        {options.map((option) => (
+        {options.map((option, index) => (
           <RadioGroup.Item
             key={option.value}
+            style={index === options.length - 1 ? { gridColumnEnd: `span ${toFill}` } : undefined}
             value={option.value}
             className="group flex min-h-9 tablet:min-h-12 items-center gap-2 bg-paper-raised px-2 py-1 text-left text-sm data-[state=checked]:bg-dye data-[state=checked]:text-scribe focus-visible:z-10"
           >
