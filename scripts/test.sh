@@ -39,7 +39,10 @@ need_modules
 
 part "Type check" types
 # On the second core, beside the unit tests: the linter, which only reads, and the data tests, whose databases are their own.
+# The database is started under the lock, which is free again for the start of the application.
+take_lock
 start_database
+exec {LOCK_FD}>&-
 { beside lint npm run --silent lint; beside data data_tests; } &
 second=$!
 part "Unit tests: core, demo and interface" npm run --silent test:unit -- --silent
