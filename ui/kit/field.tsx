@@ -11,6 +11,8 @@ export interface FieldProps extends Omit<ComponentProps<'input'>, 'size'> {
   note?: string | undefined;
   size?: 'desk' | 'bench';
   labelHidden?: boolean;
+  /** Id of a message that stands elsewhere: of narrow fields side by side it is shown under their row. */
+  messageElsewhere?: string | undefined;
 }
 
 /** A text field with its unit and its message. What is typed stays, right or wrong. */
@@ -22,12 +24,13 @@ export const Field = memo(function Field({
   note,
   size = 'desk',
   labelHidden,
+  messageElsewhere,
   className,
   ...input
 }: FieldProps) {
   const id = useId();
-  const messageId = `${id}-message`;
-  const message = error ?? warning ?? note;
+  const message = messageElsewhere === undefined ? (error ?? warning ?? note) : undefined;
+  const messageId = messageElsewhere ?? (message === undefined ? undefined : `${id}-message`);
   return (
     <div className={clsx('grid content-start gap-1', className)}>
       <label htmlFor={id} className={labelHidden === true ? 'sr-only' : 'label text-ink-soft'}>
@@ -42,12 +45,13 @@ export const Field = memo(function Field({
         <input
           id={id}
           aria-invalid={error !== undefined}
-          aria-describedby={message === undefined ? undefined : messageId}
+          aria-describedby={messageId}
           autoComplete="off"
           spellCheck={false}
           className={clsx(
-            'figures w-full min-w-0 bg-transparent px-2.5 focus-visible:shadow-none focus-visible:outline-none',
+            'figures w-full min-w-0 bg-transparent focus-visible:shadow-none focus-visible:outline-none',
             size === 'desk' ? 'min-h-9 text-base tablet:min-h-12' : 'min-h-14 text-2xl',
+            unit === undefined ? 'px-2' : 'px-2.5',
           )}
           {...input}
         />

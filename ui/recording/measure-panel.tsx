@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { capital } from '@/core/gauging';
 import { dialText } from '@/core/lathe';
 import { isInside, isOverCut, PLACES, type Prediction } from '@/core/record';
@@ -27,6 +27,7 @@ export function MeasurePanel({
   add: AttemptRecord['add'];
 }) {
   const show = useShowLength();
+  const row = useId();
   const [values, setValues] = useKept('measurement', EMPTY);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const { unit } = sheet.thread;
@@ -73,9 +74,29 @@ export function MeasurePanel({
             void record('mid');
           }}
         >
-          <div className="grid grid-cols-3 gap-2">
-            {PLACES.map((place) => field(place, PLACE_WORDS[place]))}
-          </div>
+          <fieldset className="grid gap-1.5">
+            <legend className="mb-1 text-sm">
+              {capital(words.over)}, in <span className="figures">{unit}</span>
+            </legend>
+            <div className="grid grid-cols-3 gap-2">
+              {PLACES.map((place) => (
+                <Field
+                  key={place}
+                  label={PLACE_WORDS[place]}
+                  inputMode="decimal"
+                  value={values[place]}
+                  error={problems[place]}
+                  messageElsewhere={problems[place] === undefined ? undefined : `${row}-${place}`}
+                  onChange={(event) => setValues({ ...values, [place]: event.target.value })}
+                />
+              ))}
+            </div>
+            {PLACES.filter((place) => problems[place] !== undefined).map((place) => (
+              <Message key={place} id={`${row}-${place}`} tone="error">
+                <span className="font-medium">{PLACE_WORDS[place]}:</span> <span>{problems[place]}</span>
+              </Message>
+            ))}
+          </fieldset>
           <div className="grid grid-cols-2 gap-2">
             {field('crest', capital(words.crest))}
             {field('wire', `${capital(words.pieces)}, if others`)}

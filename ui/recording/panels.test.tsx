@@ -121,7 +121,11 @@ describe('measuring', () => {
     );
     fireEvent.click(screen.getByRole('button', { name: 'Record as final' }));
     await screen.findByText('The final measurement wants all three places.');
-    expect(screen.getByLabelText('End').getAttribute('aria-invalid')).toBe('true');
+    const end = screen.getByLabelText('End');
+    expect(end.getAttribute('aria-invalid')).toBe('true');
+    expect(document.getElementById(end.getAttribute('aria-describedby') ?? '')?.textContent).toBe(
+      'Error: End: The final measurement wants all three places.',
+    );
     expect(screen.getByLabelText('Start').getAttribute('aria-invalid')).toBe('false');
   });
 
