@@ -39,6 +39,7 @@ describe('views by role', () => {
       'student',
       'title',
       'tryNumber',
+      'verdict',
     ]);
   });
 

@@ -86,6 +86,8 @@ export interface AttemptView {
   lathes: LatheChoice[];
   entries: Entry[];
   marked: boolean;
+  /** What the decision that stands gave. */
+  verdict: { total: number; passed: boolean } | null;
   /** The viewer's role in the class of the attempt. */
   role: Role;
 }
@@ -110,6 +112,10 @@ export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outc
       lathes,
       entries: records.get(attemptId) ?? [],
       marked: row.decision !== null,
+      verdict:
+        row.decision === null || row.points === null
+          ? null
+          : { total: Number(row.points), passed: row.passed === 1 },
       role: row.role,
     };
   });

@@ -52,11 +52,16 @@ describe('marking', () => {
     expect(board.attempts.find(({ id }) => id === again.attempts[0]?.id)?.tryNumber).toBe(2);
   });
 
-  test('what is written after a mark is late, and changes it not', async () => {
+  test('without a comment has none; what is written after it is late, and changes it not', async () => {
     const { attemptId } = await issue();
     passOn(await markAttempt(people.instructor, attemptId, NO_MARKS, 0));
+    const { mark } = passOn(await loadMark(people.instructor, attemptId)).decisions[0]!;
+    expect([mark.comment, mark.capLiftedReason]).toEqual(['', null]);
     expect(passOn(await appendEntry(people.students[0]!, attemptId, note('but'))).late).toBe(true);
-    expect(passOn(await loadAttempt(people.students[0]!, attemptId)).marked).toBe(true);
+    expect(passOn(await loadAttempt(people.students[0]!, attemptId))).toMatchObject({
+      marked: true,
+      verdict: { total: mark.total, passed: false },
+    });
   });
 
   test('an override without its reason is refused at its field', async () => {

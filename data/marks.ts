@@ -98,19 +98,20 @@ export function markAttempt(
       if (supersedes !== null && mark.comment === '')
         return refuseFields([{ field: 'comment', message: 'Say why the mark is decided anew.' }]);
       const number = (row.decision ?? 0) + 1;
+      const said = saidInMark(mark);
       const id = await insertRow(
         'INSERT INTO mark_decisions (attempt_id, number, mark, total, decided_by_id, decided_at) VALUES (?, ?, ?, ?, ?, ?)',
         [
           attemptId,
           number,
-          storedJson(withSaid(mark, () => '…')),
+          storedJson(withSaid(mark, (path, kept) => (path in said ? '…' : kept))),
           mark.total.toFixed(2),
           viewer.id,
           new Date(),
         ],
         transaction,
       );
-      await keepTexts('mark', String(id), viewer.id, saidInMark(mark), transaction);
+      await keepTexts('mark', String(id), viewer.id, said, transaction);
       await writeSummary(attemptId, summaryOf(sheet, entries, decidedPoints(mark)), sheetId, transaction);
       await change(
         'UPDATE attempt_summaries SET decision = ? WHERE attempt_id = ?',

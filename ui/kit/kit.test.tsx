@@ -64,10 +64,10 @@ test('states are told by words, not by colour alone', () => {
   expect(screen.getByRole('img', { name: 'wrong' })).not.toBeNull();
 });
 
-test('good and bad marks differ in shape', () => {
-  const shape = (passed: boolean) =>
+test('good and bad marks differ in shape, and a mark not known is neither', () => {
+  const shape = (passed: boolean | null) =>
     render(<StateMark state="marked" total={50} passed={passed} />).container.querySelector('svg')?.innerHTML;
-  expect(shape(true)).not.toBe(shape(false));
+  expect(new Set([true, false, null].map(shape)).size).toBe(3);
 });
 
 test('the ribbon says which pass is shown, and its slider answers the arrow keys', () => {

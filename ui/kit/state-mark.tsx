@@ -81,16 +81,17 @@ export function StateMark({
 }: {
   state: AttemptState;
   total?: number | null;
-  /** Whether the points reach the pass mark of the scheme. */
+  /** Whether the points reach the pass mark of the scheme; while that is not known, no verdict is drawn. */
   passed?: boolean | null;
   compact?: boolean;
 }) {
   const good = passed === true;
   const words = stateWords(state, total);
+  const drawn = state === 'marked' && passed === null ? 'measured' : state;
   return (
     <span className="inline-flex items-center gap-1.5 whitespace-nowrap">
-      <svg aria-hidden viewBox="0 0 24 20" width="24" height="20" className={stateColour(state, good)}>
-        <Drawing state={state} good={good} />
+      <svg aria-hidden viewBox="0 0 24 20" width="24" height="20" className={stateColour(drawn, good)}>
+        <Drawing state={drawn} good={good} />
       </svg>
       <span className={compact ? 'sr-only' : 'text-sm'}>{words}</span>
     </span>

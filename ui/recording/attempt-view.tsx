@@ -35,6 +35,8 @@ export interface AttemptViewProps {
   revision: number;
   entries: Entry[];
   marked: boolean;
+  /** What the mark gave, where the page knows it. */
+  verdict?: { total: number; passed: boolean } | null;
   who: { id: number; name: string; role: Role };
 }
 
@@ -103,6 +105,7 @@ function Bench({
   revision,
   entries: first,
   marked: firstMarked,
+  verdict,
   who,
 }: AttemptViewProps & { sheet: Sheet }) {
   const refresh = useRefresh();
@@ -169,7 +172,7 @@ function Bench({
   return (
     <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
       <Header who={who} title={`${title}: ${student.name}`} keys={keys}>
-        <StateMark state={state} />
+        <StateMark state={state} total={verdict?.total ?? null} passed={verdict?.passed ?? null} />
         {lathes.length > 1 ? (
           <Button
             tone="quiet"
