@@ -20,7 +20,7 @@ import { change } from './query';
 import { entriesAfter, freeTextOf } from './records';
 import { storedJson } from './stored-json';
 import { sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
-import { keepTexts } from './texts';
+import { keepTexts, PUT_APART } from './texts';
 
 /**
  * Adds one entry to a record, and its summary in the same transaction. The server takes every well-formed entry of its
@@ -172,7 +172,7 @@ function apart(content: EntryContent): { stored: object; said: Record<string, st
     const text = stored[field];
     if (typeof text !== 'string') continue;
     said[field] = text;
-    stored[field] = '…';
+    stored[field] = PUT_APART;
   }
   return { stored, said };
 }

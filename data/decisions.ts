@@ -1,8 +1,9 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
+import { isStoredObject } from '@/core/documents';
 import { readMark, withSaid, type Mark } from '@/core/marking';
 import { places, rowsOf } from './query';
-import { textsOf } from './texts';
+import { PUT_APART, textsOf } from './texts';
 
 export interface DecisionView {
   id: number;
@@ -40,8 +41,14 @@ export async function decisionsOf(
   );
   for (const { id, attemptId, number, mark, by, at } of rows) {
     const said = texts.get(String(id));
-    const read = readMark(JSON.parse(mark));
-    const whole = said === undefined ? read : withSaid(read, (path, kept) => said.get(path) ?? kept);
+    const stored: unknown = JSON.parse(mark);
+    const read = readMark(stored);
+    // Marks of version 1, which name no format, hold their words themselves. In later ones nothing was said where the
+    // place of words is kept and there are none: a release in between kept it for an empty comment too.
+    const apart = isStoredObject(stored) && 'format' in stored;
+    const whole = apart
+      ? withSaid(read, (path, kept) => said?.get(path) ?? (kept === PUT_APART ? '' : kept))
+      : read;
     const list = found.get(attemptId) ?? [];
     found.set(attemptId, [...list, { id, number, mark: whole, by, at: at.toISOString() }]);
   }

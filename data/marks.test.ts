@@ -5,6 +5,7 @@ import { database } from './database';
 import { handOut } from './exercises';
 import { loadMark, markAttempt } from './marks';
 import { passOn } from './outcome';
+import { change, rowsOf } from './query';
 import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
 
 const { people, issue, order } = classDatabase();
@@ -50,6 +51,21 @@ describe('marking', () => {
     const again = passOn(await handOut(people.instructor, exerciseId, order(1, [student])));
     const board = passOn(await classBoard(student));
     expect(board.attempts.find(({ id }) => id === again.attempts[0]?.id)?.tryNumber).toBe(2);
+  });
+
+  test('of the release that kept the place of words for an empty comment, it has none either', async () => {
+    const { attemptId } = await issue();
+    passOn(await markAttempt(people.instructor, attemptId, NO_MARKS, 0));
+    const [row] = await rowsOf<{ mark: string }>('SELECT mark FROM mark_decisions WHERE attempt_id = ?', [
+      attemptId,
+    ]);
+    await change(
+      `INSERT INTO mark_decisions (attempt_id, number, mark, total, decided_by_id, decided_at)
+        SELECT attempt_id, 2, ?, total, decided_by_id, decided_at FROM mark_decisions WHERE attempt_id = ?`,
+      [JSON.stringify({ ...(JSON.parse(row!.mark) as object), comment: '…' }), attemptId],
+    );
+    const { decisions } = passOn(await loadMark(people.instructor, attemptId));
+    expect(decisions.map(({ mark }) => mark.comment)).toEqual(['', '']);
   });
 
   test('without a comment has none; what is written after it is late, and changes it not', async () => {

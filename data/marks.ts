@@ -22,7 +22,7 @@ import { recordsOf } from './records';
 import { storedJson } from './stored-json';
 import { decidedPoints, sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
 import { summaryOf } from '@/core/record';
-import { keepTexts } from './texts';
+import { keepTexts, PUT_APART } from './texts';
 
 /** What the marking page shows. The scheme is the instructor's; a student sees what was decided. */
 export interface MarkPageView {
@@ -104,7 +104,7 @@ export function markAttempt(
         [
           attemptId,
           number,
-          storedJson(withSaid(mark, (path, kept) => (path in said ? '…' : kept))),
+          storedJson(withSaid(mark, (path, kept) => (path in said ? PUT_APART : kept))),
           mark.total.toFixed(2),
           viewer.id,
           new Date(),

@@ -6,6 +6,9 @@ import { change, places, rowsOf } from './query';
 /** Whose words they are: an entry of a record, or a decided mark. */
 export type TextOwner = 'entry' | 'mark';
 
+/** What a frozen document holds in the place of words that are stored apart. */
+export const PUT_APART = '…';
+
 /** Stores what a person said apart from the frozen document in which it stood, so that it can be taken out. */
 export async function keepTexts(
   owner: TextOwner,
