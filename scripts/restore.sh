@@ -1,11 +1,6 @@
 # ./oyakata restore FILE: puts a backup in the place of what is there, after a backup of that. Proved before it is done.
 . "$OYAKATA_ROOT/scripts/lib/common.sh"
-. "$OYAKATA_ROOT/scripts/lib/packages.sh"
-. "$OYAKATA_ROOT/scripts/lib/secrets.sh"
-. "$OYAKATA_ROOT/scripts/lib/database.sh"
-. "$OYAKATA_ROOT/scripts/lib/release.sh"
-. "$OYAKATA_ROOT/scripts/lib/application.sh"
-. "$OYAKATA_ROOT/scripts/lib/backup.sh"
+. "$OYAKATA_ROOT/scripts/lib/installation.sh"
 
 check_settings
 FILE="${1:-}"

@@ -1,12 +1,7 @@
 # ./oyakata start: everything from a fresh machine to a running application; quick when it has run before, and an
 # update when the program has changed: what is new is prepared beside what runs, which goes on until all is ready.
 . "$OYAKATA_ROOT/scripts/lib/common.sh"
-. "$OYAKATA_ROOT/scripts/lib/packages.sh"
-. "$OYAKATA_ROOT/scripts/lib/secrets.sh"
-. "$OYAKATA_ROOT/scripts/lib/database.sh"
-. "$OYAKATA_ROOT/scripts/lib/release.sh"
-. "$OYAKATA_ROOT/scripts/lib/application.sh"
-. "$OYAKATA_ROOT/scripts/lib/backup.sh"
+. "$OYAKATA_ROOT/scripts/lib/installation.sh"
 
 check_settings
 need_room "$STATE" 30

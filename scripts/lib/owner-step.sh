@@ -1,10 +1,5 @@
 # The owner's steps on the installation in use, while it runs: what forget and summaries share.
-. "$OYAKATA_ROOT/scripts/lib/packages.sh"
-. "$OYAKATA_ROOT/scripts/lib/secrets.sh"
-. "$OYAKATA_ROOT/scripts/lib/database.sh"
-. "$OYAKATA_ROOT/scripts/lib/release.sh"
-. "$OYAKATA_ROOT/scripts/lib/application.sh"
-. "$OYAKATA_ROOT/scripts/lib/backup.sh"
+. "$OYAKATA_ROOT/scripts/lib/installation.sh"
 
 # owner_step DOING WHEN_IT_FAILS WORD [NAME]: runs a step of scripts/prepare-database.ts on up-to-date tables and says
 # what it did.
