@@ -28,6 +28,11 @@ export interface Frame extends FrameCase {
   leadScrewReversed: boolean;
   /** Whether the spindle runs backward: a right-hand thread away from the headstock, a left-hand one toward it. */
   spindleReversed: boolean;
+  /**
+   * Whether the tool stands upside down: its edge meets what comes round, which at the front comes down when the
+   * spindle runs forward, and at the back comes up.
+   */
+  toolInverted: boolean;
   /** Whether the tool comes deeper as the cross slide moves toward the operator. */
   deeperTowardOperator: boolean;
 }
@@ -37,13 +42,15 @@ export function frameOf(frameCase: FrameCase): Frame {
   const { side, hand, direction, toolSide, compoundSide } = frameCase;
   const leading = direction === 'toward-headstock' ? 1 : -1;
   const internal = side === 'internal';
+  const spindleReversed = (hand === 'left') === (direction === 'toward-headstock');
   return {
     ...frameCase,
     diameterPerDepth: internal ? 2 : -2,
     leading,
     fed: compoundSide === 'usual' ? leading : flipped(leading),
     leadScrewReversed: hand === 'left',
-    spindleReversed: (hand === 'left') === (direction === 'toward-headstock'),
+    spindleReversed,
+    toolInverted: spindleReversed === (toolSide === 'front'),
     deeperTowardOperator: internal === (toolSide === 'front'),
   };
 }

@@ -64,11 +64,7 @@ export function suggestThreads(
   const key = short.ok ? squeeze(short.value) : '';
   if (key === '') return [];
   return sides
-    .flatMap((side) =>
-      FAMILIES.flatMap((family) =>
-        family.bases.flatMap((base) => family[side].map((cls) => `${base}${cls}`)),
-      ),
-    )
+    .flatMap(standardThreads)
     .filter((designation) => squeeze(designation).startsWith(key))
     .slice(0, most);
 }
@@ -81,6 +77,13 @@ function inchBases(series: Record<string, Record<string, number>>): string[] {
 
 function withHalf(tpi: number): string {
   return Number.isInteger(tpi) ? String(tpi) : `${Math.floor(tpi)} 1/2`;
+}
+
+/** Every designation of the standard series with the usual classes of one side. */
+export function standardThreads(side: Side): string[] {
+  return FAMILIES.flatMap((family) =>
+    family.bases.flatMap((base) => family[side].map((cls) => `${base}${cls}`)),
+  );
 }
 
 /** Fine enough for the size, and not finer than a hundredth of it: what the tables of the standard list. */

@@ -1,0 +1,51 @@
+import { feedDial, readingShown, shownReading, usualLathe, type Lathe, type ShownBy } from './index';
+
+const inch = (value: number) => ({ value, unit: 'in' }) as const;
+const dial = (change: Partial<ShownBy> = {}): ShownBy => ({
+  as: 'turns',
+  counts: 'up',
+  perTurn: inch(0.1),
+  zeroFigure: 0,
+  ...change,
+});
+
+describe('a reading as the dial shows it', () => {
+  test('turns and reading', () => expect(shownReading(inch(0.247), dial())).toBe('2 turns + 0.047'));
+  test('a dial that runs down shows the figure that stands there', () => {
+    const down = dial({ counts: 'down' });
+    expect(shownReading(inch(0.03), down)).toBe('0.070');
+    expect(shownReading(inch(0.1), down)).toBe('1 turn + 0.000');
+    expect(shownReading(inch(0.13), down)).toBe('1 turn + 0.070');
+    expect(shownReading(inch(0), down)).toBe('0.000');
+  });
+  test('a readout shows its absolute figure, up or down from its zero', () => {
+    const up = dial({ as: 'figure', zeroFigure: 0.75 });
+    expect(shownReading(inch(0.03), up)).toBe('0.780');
+    expect(shownReading(inch(0.03), { ...up, counts: 'down' })).toBe('0.720');
+  });
+  test('what was typed off a readout is read back', () => {
+    const down = dial({ as: 'figure', counts: 'down', zeroFigure: 20 });
+    expect(readingShown(18.5, down)).toBe(1.5);
+    expect(readingShown(0.03, dial())).toBe(0.03);
+  });
+});
+
+describe('the dial of the slide that feeds', () => {
+  const lathe: Lathe = usualLathe('mm');
+  test('of a cross slide that nobody has looked up the usual one is taken, and said', () =>
+    expect(feedDial(lathe, 'cross-slide')).toEqual({ dial: lathe.compound.dial, known: false }));
+  test('its own where it is known', () => {
+    const own = { ...lathe.compound.dial, reads: 'diameter' } as const;
+    expect(feedDial({ ...lathe, crossSlide: { dial: own } }, 'cross-slide')).toEqual({
+      dial: own,
+      known: true,
+    });
+  });
+  test('a readout has its resolution, no turns that matter, and reads what it is set to', () => {
+    const readout = { resolution: { value: 0.005, unit: 'mm' }, reads: 'diameter' } as const;
+    const { dial: shown } = feedDial({ ...lathe, readout }, 'readout');
+    expect(shown.graduation).toEqual(readout.resolution);
+    expect(shown.reads).toBe('diameter');
+    expect(shown.perTurn.value).toBeGreaterThan(100);
+  });
+});

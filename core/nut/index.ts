@@ -1,0 +1,3 @@
+export * from './nut-answer';
+export * from './nut-size';
+export * from './reckon-nut';

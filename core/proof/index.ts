@@ -1,0 +1,3 @@
+export * from './crest-flat';
+export * from './evidence-kinds';
+export * from './nut-strength';

@@ -1,0 +1,26 @@
+import { endWords, startWords } from '../technique-words';
+import type { DriveData } from './drive-data';
+
+/** The half nut is opened at the end of every cut and closed again by the thread dial. */
+export const halfNutDrive: DriveData = {
+  id: 'half-nut',
+  short: 'thread dial',
+  name: ({ halfNut }) => `${halfNut} opened, caught by the thread dial`,
+  assumes: () => 'Asks for a thread dial with a safe mark for this thread on this lead screw.',
+  cycle: (way, words, clear) => [
+    way.markRule === 'same'
+      ? `Close the ${words.halfNut} at the mark caught first.`
+      : `Close the ${words.halfNut} at a safe mark; missed it? Wait for the next.`,
+    ...(way.end === 'mark' && way.direction === 'toward-headstock'
+      ? [`Watch. At the mark draw the tool out: ${lower(clear)}; open the ${words.halfNut} at once.`]
+      : [`Watch. Open the ${words.halfNut} ${endWords(way, words)}.`, `${clear}.`]),
+    `Carriage back, ${startWords(way)}.`,
+  ],
+  endsBy: () => 'opening',
+  returnsUnderPower: false,
+  dryRun: (way, words) =>
+    `Clear of the work: catch the thread dial ${startWords(way)}, open the ${words.halfNut} ${endWords(way, words)}.`,
+  hazards: (_way, { halfNut }) => [`A closed ${halfNut} does not slip: a carriage stop will not stop it.`],
+};
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,0 +1,44 @@
+import { hasTailstock } from '../choices';
+import { endWords, startWords } from '../technique-words';
+import { frameOfWay, type Way } from '../way';
+import type { DriveData } from './drive-data';
+
+/** The half nut stays closed; the tool is cleared, the spindle stops and runs back. */
+export const reversingDrive: DriveData = {
+  id: 'reversing',
+  short: 'reversing',
+  name: ({ halfNut }) => `${halfNut} kept closed, spindle reversed`,
+  assumes: ({ halfNut }) =>
+    `Needs no thread dial: always for a metric thread on an inch lead screw and the reverse. The ${halfNut} is closed once.`,
+  cycle: (way, words, clear) => {
+    const { spindleReversed } = frameOfWay(way);
+    const stop = 'Stop the spindle';
+    return [
+      `Spindle ${spindleReversed ? 'backward' : 'forward'}; the ${words.halfNut} stays closed.`,
+      ...(way.clearOrder === 'clear-first'
+        ? [`Watch. ${capitalEnd(way, words)}: ${lower(clear)}; then stop the spindle.`]
+        : [`Watch. ${stop} ${endWords(way, words)}.`, `${clear}.`]),
+      'Let the spindle come to rest.',
+      `Reverse, ${startWords(way)} and past the slack.`,
+      `${stop}.`,
+      ...(way.holding === 'between-centres' ? ['Dog back on its pin before the tool enters.'] : []),
+    ];
+  },
+  endsBy: ({ clearOrder, direction }) =>
+    // Away from the headstock it is the return that runs at the shoulder.
+    clearOrder === 'clear-first' && direction === 'toward-headstock' ? 'clearing' : 'stopping',
+  returnsUnderPower: true,
+  dryRun: (way, words) =>
+    `Clear of the work: close the ${words.halfNut}, run to the end, clear, stop, reverse, ${startWords(way)}.`,
+  hazards: (way, { halfNut }) => [
+    `A closed ${halfNut} does not slip: a carriage stop will not stop it.`,
+    'Clear the tool before you reverse: the backlash would wipe the thread. Let the spindle stop first.',
+    ...(hasTailstock(way.holding) ? ['Mind the live centre at the end of the return.'] : []),
+  ],
+};
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+const capitalEnd = (way: Way, words: Parameters<typeof endWords>[1]) => {
+  const text = endWords(way, words);
+  return text.charAt(0).toUpperCase() + text.slice(1);
+};

@@ -1,0 +1,95 @@
+import type { Lathe } from '../lathe';
+import {
+  hasTailstock,
+  feedsByCompound,
+  type Drive,
+  type InfeedWay,
+  type WorkEnd,
+  type Holding,
+  type RealDrive,
+} from './choices';
+import { frameOfWay, type Way } from './way';
+
+/** What one choice of a way has against another, at the choice that can be mended. */
+export type WayConflict =
+  | { choice: 'end'; code: 'end-not-of-side'; value: WorkEnd }
+  | { choice: 'end'; code: 'away-needs-start'; value: WorkEnd }
+  | { choice: 'holding'; code: 'no-centre-in-bore'; value: Holding }
+  | { choice: 'clearing'; code: 'compound-does-not-feed'; value: InfeedWay }
+  | { choice: 'startsBy'; code: 'compound-not-along-bed'; value: InfeedWay };
+
+/** Contradictions within a way, whatever the lathe. `startsBy` null: one start. */
+export function wayConflicts(way: Way, startsBy: string | null): WayConflict[] {
+  const conflicts: WayConflict[] = [];
+  const { side, end, direction, holding, clearing, infeed } = way;
+  if (!endsOf(side).includes(end)) conflicts.push({ choice: 'end', code: 'end-not-of-side', value: end });
+  else if (direction === 'away-from-headstock' && end === 'mark')
+    conflicts.push({ choice: 'end', code: 'away-needs-start', value: end });
+  if (side === 'internal' && hasTailstock(holding))
+    conflicts.push({ choice: 'holding', code: 'no-centre-in-bore', value: holding });
+  if (clearing === 'compound' && !feedsByCompound(infeed))
+    conflicts.push({ choice: 'clearing', code: 'compound-does-not-feed', value: infeed });
+  if (startsBy === 'compound' && feedsByCompound(infeed))
+    conflicts.push({ choice: 'startsBy', code: 'compound-not-along-bed', value: infeed });
+  return conflicts;
+}
+
+/** Ends of a thread that a side may have: a groove is turned outside, a recess inside. */
+export function endsOf(side: Way['side']): WorkEnd[] {
+  return side === 'external' ? ['groove', 'mark', 'through', 'boss'] : ['recess', 'through', 'mark'];
+}
+
+/** Holdings that a side may have: no centre stands in a bore. */
+export function holdingsOf(side: Way['side']): Holding[] {
+  const all: Holding[] = [
+    'chuck',
+    'chuck-and-centre',
+    'between-centres',
+    'collet',
+    'four-jaw',
+    'faceplate',
+    'parallels',
+  ];
+  return side === 'external'
+    ? all.filter((holding) => holding !== 'parallels')
+    : all.filter((holding) => !hasTailstock(holding));
+}
+
+/** Why a lathe can not do what a way asks; `unknown` ones only warn, for nobody has looked it up. */
+export interface LatheConflict {
+  code: 'screwed-chuck-in-reverse' | 'no-trip' | 'no-readout' | 'no-safe-mark';
+  severity: 'refuse' | 'warn';
+}
+
+/** What a lathe forbids a way. */
+export function forbiddenOn(way: Way, drive: Drive, lathe: Lathe, inch: boolean): LatheConflict[] {
+  const conflicts: LatheConflict[] = [];
+  const backward = driveOn(drive, lathe, inch) === 'reversing' || frameOfWay(way).spindleReversed;
+  // Between centres no chuck is on the nose.
+  const chucked = way.holding !== 'between-centres';
+  if (backward && chucked && lathe.spindle.nose === 'screwed')
+    conflicts.push({ code: 'screwed-chuck-in-reverse', severity: 'refuse' });
+  if (drive === 'trip' && lathe.trip !== true)
+    conflicts.push({ code: 'no-trip', severity: lathe.trip === false ? 'refuse' : 'warn' });
+  if (way.infeed === 'readout' && lathe.readout === null)
+    conflicts.push({ code: 'no-readout', severity: 'refuse' });
+  if (drive === 'half-nut' && crossesSystems(lathe, inch))
+    conflicts.push({ code: 'no-safe-mark', severity: 'warn' });
+  return conflicts;
+}
+
+/** A metric thread on an inch lead screw, or the reverse: no mark of the dial is safe (common practice). */
+export function crossesSystems({ leadScrew }: Lathe, inchThread: boolean): boolean {
+  if (leadScrew === null) return false;
+  return (leadScrew.threadsPerInch !== null) !== inchThread;
+}
+
+/**
+ * The drive that is preset on a lathe: the plan's own; where the plan leaves it free, or no mark of the thread dial is
+ * safe, what this lathe can do.
+ */
+export function driveOn(drive: Drive, lathe: Lathe, inchThread: boolean): RealDrive {
+  const crosses = crossesSystems(lathe, inchThread);
+  if (drive === 'free') return crosses ? 'reversing' : 'half-nut';
+  return drive === 'half-nut' && crosses ? 'reversing' : drive;
+}

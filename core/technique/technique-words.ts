@@ -1,0 +1,52 @@
+import type { ShopWords } from '../shop';
+import { frameOfWay, type Way } from './way';
+
+/** What the sentences of a technique are made of. */
+export interface TechniqueWords {
+  compound: string;
+  crossSlide: string;
+  halfNut: string;
+  /** `blank`, `bore`. */
+  work: string;
+}
+
+export const techniqueWords = (shop: ShopWords, work: string): TechniqueWords => ({
+  compound: shop.compound,
+  crossSlide: shop.crossSlide,
+  halfNut: shop.halfNut,
+  work,
+});
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Where the cut ends, as it is said at the lathe. */
+export function endWords({ end, direction, side }: Way, { work }: TechniqueWords): string {
+  if (direction === 'away-from-headstock')
+    return side === 'internal' ? 'clear of the mouth' : `beyond the end of the ${work}`;
+  switch (end) {
+    case 'groove':
+      return 'in the run-out groove';
+    case 'recess':
+      return 'in the recess';
+    case 'mark':
+      return 'at the mark';
+    case 'through':
+      return `when the tool is out of the ${work}`;
+    case 'boss':
+      return 'over the boss';
+  }
+}
+
+/** Where the cut begins. */
+export function startWords({ end, direction }: Way): string {
+  if (direction === 'toward-headstock') return 'well clear of the work';
+  if (end === 'groove') return 'in the groove';
+  return end === 'recess' ? 'in the recess' : end === 'boss' ? 'over the boss' : 'behind the work';
+}
+
+/** The way in which the tool is cleared from its groove, seen from the operator. */
+export function clearingWords(way: Way, { crossSlide, compound }: TechniqueWords): string {
+  if (way.clearing === 'compound') return `back the ${compound} off, well behind its zero`;
+  const away = frameOfWay(way).deeperTowardOperator;
+  return `${crossSlide} ${away ? 'away from you' : 'toward you'}, clear of the thread`;
+}
