@@ -38,10 +38,15 @@ const CORE_FOLDERS = [
   'depth',
   'compound',
   'bore',
+  'nut',
+  'identify',
   'lathe',
   'shop',
   'groove',
+  'technique',
   'schedule',
+  'proof',
+  'stops',
   'plan',
   'sheet',
   'record',
@@ -63,7 +68,8 @@ export default tseslint.config(
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
-      eqeqeq: 'error',
+      // `== null` asks for null and undefined at once.
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
       'no-console': 'error',
       // The table library keeps its own state; the compiler that this warns for is not used here.
       'react-hooks/incompatible-library': 'off',

@@ -8,7 +8,7 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/spline-sans-mono/latin-400.css';
 import '@fontsource/spline-sans-mono/latin-500.css';
 import './globals.css';
-import { shopTimeZone } from '@/app/server/shop-time-zone';
+import { shopAsKnown } from '@/app/server/shop-as-known';
 import { Providers } from '@/ui/shell/providers';
 
 export const metadata: Metadata = {
@@ -20,11 +20,13 @@ export const metadata: Metadata = {
 export const dynamic = 'force-dynamic';
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const timeZone = await shopTimeZone();
+  const { timeZone, words } = await shopAsKnown();
   return (
     <html lang="en">
       <body>
-        <Providers timeZone={timeZone}>{children}</Providers>
+        <Providers timeZone={timeZone} words={words}>
+          {children}
+        </Providers>
       </body>
     </html>
   );

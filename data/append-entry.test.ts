@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { EntryContent } from '@/core/record';
-import { cutOf } from '@/core/test/record';
+import { cutOf, HANDED_IN, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { loadAttempt, lockedAttempt } from './attempts';
 import { database } from './database';
@@ -17,7 +17,7 @@ describe('the record', () => {
   test('takes entries with author, device and times, and the same one twice only once', async () => {
     const { attemptId } = await issue();
     const student = people.students[0]!;
-    const sent = sentEntry({ kind: 'step', stepId: 'blank', value: 0.744 });
+    const sent = sentEntry({ ...stepDone('blank', 0.744) });
     const first = await appendEntry(student, attemptId, sent);
     const second = await appendEntry(student, attemptId, sent);
     expect(second).toEqual(first);
@@ -32,7 +32,7 @@ describe('the record', () => {
         deviceTime: sent.deviceTime,
         serverTime: expect.any(String) as string,
         late: false,
-        content: { kind: 'step', stepId: 'blank', value: 0.744 },
+        content: stepDone('blank', 0.744),
       },
     ]);
   });
@@ -40,7 +40,7 @@ describe('the record', () => {
   test('names the field of an entry that is not well formed, keeps it aside, and holds up none behind it', async () => {
     const { attemptId } = await issue();
     const student = people.students[0]!;
-    const bad = sentEntry({ kind: 'step', stepId: 'blank', value: 'x' });
+    const bad = sentEntry({ ...stepDone('blank'), value: 'x' });
     expect(await appendEntry(student, attemptId, bad)).toEqual(refused('invalid', 'content.value'));
     expect(await contentsOf(student, attemptId)).toEqual([]);
     const kept = await rowsOf<{ clientId: string; sent: string }>(
@@ -82,7 +82,7 @@ describe('the record', () => {
     const { attemptId } = await issue();
     const student = people.students[0]!;
     const { sheet } = passOn(await loadAttempt(student, attemptId));
-    const handIn = sentEntry({ kind: 'hand-in' });
+    const handIn = sentEntry({ ...HANDED_IN });
     passOn(await appendEntry(student, attemptId, handIn));
     const pass = { ...cutOf(sheet!.passes[0]!) };
     expect(passOn(await appendEntry(student, attemptId, sentEntry(pass))).late).toBe(true);

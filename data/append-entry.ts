@@ -170,7 +170,8 @@ function apart(content: EntryContent): { stored: object; said: Record<string, st
   const stored: Record<string, unknown> = { ...content };
   for (const field of freeTextOf(content)) {
     const text = stored[field];
-    if (typeof text !== 'string') continue;
+    // Where nothing was said nothing is put apart.
+    if (typeof text !== 'string' || text === '') continue;
     said[field] = text;
     stored[field] = PUT_APART;
   }

@@ -28,6 +28,7 @@ describe('views by role', () => {
     const { attemptId } = await issue();
     const view = passOn(await loadAttempt(people.students[0]!, attemptId));
     expect(Object.keys(view).sort()).toEqual([
+      'earlier',
       'entries',
       'id',
       'lathes',

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import type { Entry, Role } from '@/core/record';
+import { isKind, predict, type Entry, type Role } from '@/core/record';
 import type { Sheet } from '@/core/sheet';
 import { roleIn } from './access';
 import { decisionsOf } from './decisions';
@@ -88,8 +88,16 @@ export interface AttemptView {
   marked: boolean;
   /** What the decision that stands gave. */
   verdict: { total: number; passed: boolean } | null;
+  /** What stood at the end of the try before, on the same lathe; null without one. */
+  earlier: EarlierSteps | null;
   /** The viewer's role in the class of the attempt. */
   role: Role;
+}
+
+/** Steps of an earlier try that may still stand on the same lathe. */
+export interface EarlierSteps {
+  tryNumber: number;
+  steps: { stepId: string; value: number | null; choice: string | null; count: number | null }[];
 }
 
 export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outcome<AttemptView>> {
@@ -116,9 +124,28 @@ export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outc
         row.decision === null || row.points === null
           ? null
           : { total: Number(row.points), passed: row.passed === 1 },
+      earlier: sheet === null ? null : await earlierSteps(row, sheet),
       role: row.role,
     };
   });
+}
+
+/** The steps that stood right at the end of the last earlier try of the same sheet. */
+async function earlierSteps(row: AttemptRow, sheet: Sheet): Promise<EarlierSteps | null> {
+  if (row.tryNumber < 2) return null;
+  const before = await rowOf<{ attemptId: number; tryNumber: number }>(
+    `SELECT attempt_id AS attemptId, try_number AS tryNumber FROM attempt_summaries
+      WHERE exercise_id = ? AND student_id = ? AND sheet_id = ? AND try_number < ? ORDER BY try_number DESC LIMIT 1`,
+    [row.exerciseId, row.studentId, row.sheetId, row.tryNumber],
+  );
+  if (before === null) return null;
+  const entries = (await recordsOf([before.attemptId])).get(before.attemptId) ?? [];
+  const steps = predict(sheet, entries).steps.flatMap(({ entry, verdict }) => {
+    if (entry === null || !isKind('step')(entry) || (verdict !== 'right' && verdict !== 'done')) return [];
+    const { stepId, value, choice, count } = entry.content;
+    return [{ stepId, value, choice, count }];
+  });
+  return { tryNumber: before.tryNumber, steps };
 }
 
 export async function factsOf(

@@ -13,13 +13,16 @@ import {
   type Plan,
   type PlanForm,
 } from '@/core/plan';
-import { sheetFor } from '@/core/sheet';
+import { predict, rowsFromLog } from '@/core/record';
+import { refusedByLathe, sheetFor } from '@/core/sheet';
 import { ownExercise, teachingOf } from './access';
 import { database } from './database';
-import { planOfRevision } from './frozen';
+import { visibleAttempt } from './attempts';
+import { planOfRevision, sheetOf } from './frozen';
 import { conflict, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import { REMOVED, type PersonView } from './people';
 import { change, insertRow, places, rowOf, rowsOf } from './query';
+import { recordsOf } from './records';
 import { gaugesOf, lathesOf, shopOf } from './shop';
 import { contentHash, storedJson } from './stored-json';
 import { derivedSummary, writeSummary } from './summaries';
@@ -32,8 +35,11 @@ export interface ExerciseView {
   draftSaveId: string | null;
   /** Newest first. */
   revisions: { number: number; issuedAt: string }[];
-  students: { id: number; name: string; openAttempt: boolean }[];
+  /** Students of the class, and at the end the instructor herself. */
+  students: { id: number; name: string; openAttempt: boolean; self: boolean }[];
   lathes: { id: number; lathe: Lathe }[];
+  /** Exercises of the class that were handed out, to begin a new one with. */
+  others: { id: number; title: string; thread: string }[];
 }
 
 /** Makes an exercise with an empty draft, or with the form given. */
@@ -71,30 +77,64 @@ export function importPlan(viewer: PersonView, stored: unknown): Promise<Outcome
   });
 }
 
+/** Makes an exercise out of what was really cut in an attempt: its plan, with the log as the table of its schedule. */
+export function exerciseFromLog(viewer: PersonView, attemptId: number): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    const row = await visibleAttempt(viewer, attemptId);
+    const { classId } = await ownExercise(viewer, row.exerciseId);
+    if (row.sheetId === null) return conflict('Nothing was cut yet.');
+    const hand = await rowOf<{ revisionId: number }>(
+      'SELECT revision_id AS revisionId FROM hand_outs WHERE id = ?',
+      [row.handOutId],
+    );
+    const [plan, sheet, records] = await Promise.all([
+      planOfRevision(hand?.revisionId ?? 0),
+      sheetOf(row.sheetId),
+      recordsOf([attemptId]),
+    ]);
+    const rows = rowsFromLog(sheet, predict(sheet, records.get(attemptId) ?? []));
+    if (rows.length === 0) return conflict('No cut of this attempt has a reading.');
+    const form = formOfPlan(plan);
+    return makeExercise(classId, { ...form, schedule: { ...form.schedule, school: 'own', rows, stops: [] } });
+  });
+}
+
 export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Outcome<ExerciseView>> {
   return outcomeOf(async () => {
     const exercise = await ownExercise(viewer, exerciseId);
-    const [revisions, students, lathes] = await Promise.all([
+    const [revisions, students, lathes, others] = await Promise.all([
       rowsOf<{ number: number; issuedAt: Date }>(
         'SELECT number, issued_at AS issuedAt FROM revisions WHERE exercise_id = ? ORDER BY number DESC',
         [exerciseId],
       ),
-      rowsOf<{ id: number; name: string; openAttempt: number }>(
-        `SELECT p.id, p.name, EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.exercise_id = ? AND s.student_id = p.id
+      rowsOf<{ id: number; name: string; openAttempt: number; role: string }>(
+        `SELECT p.id, p.name, m.role, EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.exercise_id = ? AND s.student_id = p.id
             AND s.decision IS NULL) AS openAttempt
           FROM memberships m JOIN people p ON p.id = m.person_id
-          WHERE m.class_id = ? AND m.role = 'student' AND p.name <> ? ORDER BY p.name`,
-        [exerciseId, exercise.classId, REMOVED],
+          WHERE m.class_id = ? AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
+          ORDER BY m.role = 'student' DESC, p.name`,
+        [exerciseId, exercise.classId, viewer.id, REMOVED],
       ),
       lathesOf(),
+      rowsOf<{ id: number; title: string; thread: string }>(
+        `SELECT id, title, thread FROM exercises WHERE class_id = ? AND id <> ? AND revision IS NOT NULL
+          ORDER BY updated_at DESC, id DESC LIMIT 30`,
+        [exercise.classId, exerciseId],
+      ),
     ]);
     return {
+      others,
       id: exercise.id,
       form: formFrom(JSON.parse(exercise.draft)),
       draftVersion: exercise.draftVersion,
       draftSaveId: exercise.draftSaveId,
       revisions: revisions.map(({ number, issuedAt }) => ({ number, issuedAt: issuedAt.toISOString() })),
-      students: students.map(({ id, name, openAttempt }) => ({ id, name, openAttempt: openAttempt === 1 })),
+      students: students.map(({ id, name, openAttempt, role }) => ({
+        id,
+        name,
+        openAttempt: openAttempt === 1,
+        self: role !== 'student',
+      })),
       lathes: lathes.filter(({ archived }) => !archived).map(({ id, document }) => ({ id, lathe: document })),
     };
   });
@@ -203,10 +243,12 @@ export function handOut(
   return outcomeOf(async () => {
     const { plan, inputs } = readPlan(form);
     if (plan === null || inputs.marking === undefined) return conflict('The plan is not complete.');
-    const scheme = usualScheme(inputs.marking);
+    const scheme = usualScheme(inputs.marking, plan);
     const [shop, gauges, all] = await Promise.all([shopOf(), gaugesOf(), lathesOf()]);
     const lathes = all.filter(({ id, archived }) => latheIds.includes(id) && !archived);
     if (lathes.length !== new Set(latheIds).size) return notFound('lathe in this shop');
+    const refused = lathes.flatMap(({ document }) => refusedByLathe(plan, document));
+    if (refused[0] !== undefined) return conflict(refused[0], 'latheIds');
     const sheets = lathes.map((item) => ({
       latheRevisionId: item.revisionId,
       document: sheetFor({
@@ -222,7 +264,7 @@ export function handOut(
       if (exercise.draftVersion !== draftVersion)
         return conflict('This exercise was changed in another window. Reload before handing it out.');
       const chosen = [...new Set(studentIds)];
-      await refuseStudents(exercise.classId, exerciseId, chosen, transaction);
+      await refuseStudents(viewer, exercise.classId, exerciseId, chosen, transaction);
       const now = new Date();
       await writeDraft(exercise, form, null, transaction);
       const revision = await freeze(viewer, exerciseId, plan, now, transaction);
@@ -249,7 +291,9 @@ export function handOut(
   });
 }
 
+/** Students of the class, and the instructor herself who tries it. */
 async function refuseStudents(
+  viewer: PersonView,
   classId: number,
   exerciseId: number,
   chosen: readonly number[],
@@ -257,8 +301,9 @@ async function refuseStudents(
 ): Promise<void> {
   const members = await rowsOf<{ id: number }>(
     `SELECT m.person_id AS id FROM memberships m JOIN people p ON p.id = m.person_id
-      WHERE m.class_id = ? AND m.role = 'student' AND p.name <> ? AND m.person_id IN (${places(chosen)})`,
-    [classId, REMOVED, ...chosen],
+      WHERE m.class_id = ? AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
+        AND m.person_id IN (${places(chosen)})`,
+    [classId, viewer.id, REMOVED, ...chosen],
     transaction,
   );
   if (members.length !== chosen.length) notFound('student in this class');

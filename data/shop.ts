@@ -1,7 +1,7 @@
 import 'server-only';
 import { readLatheForm, readLathe, type Lathe, type LatheForm } from '@/core/lathe';
 import { readGauge, type Gauge } from '@/core/gauging';
-import { readShopWords, type ShopWords } from '@/core/shop';
+import { checkWords, readShopWords, type ShopWords, type WordKey } from '@/core/shop';
 import { UnreadableDocument } from '@/core/documents';
 import { teachingOf } from './access';
 import { database } from './database';
@@ -166,6 +166,20 @@ export function saveWires(viewer: PersonView, gauge: Gauge): Promise<Outcome<num
     await teachingOf(viewer);
     const set = (await gaugesOf()).find(({ document }) => document.kind === 'wires');
     return storeItem(viewer, 'gauge', set?.id ?? null, gauge);
+  });
+}
+
+/** Keeps the words of the shop, checked again. Sheets that were handed out keep theirs. */
+export function saveWords(
+  viewer: PersonView,
+  typed: Partial<Record<WordKey, string>>,
+): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const checked = checkWords(typed);
+    if (!checked.ok) return refuseFields(checked.issues);
+    await change('UPDATE shop SET words = ? WHERE id = 1', [storedJson(checked.value)]);
+    return null;
   });
 }
 

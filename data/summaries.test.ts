@@ -1,4 +1,4 @@
-import { cutOf } from '@/core/test/record';
+import { cutOf, HANDED_IN, measuredAt, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import { database } from './database';
@@ -17,17 +17,11 @@ describe('summaries', () => {
     const student = people.students[0]!;
     const { sheet } = passOn(await loadAttempt(student, attemptId));
     const contents: Record<string, unknown>[] = [
-      { kind: 'step', stepId: 'blank', value: 0.744 },
+      { ...stepDone('blank', 0.744) },
       { ...cutOf(sheet!.passes[0]!) },
       { ...cutOf(sheet!.passes[1]!) },
-      {
-        kind: 'measurement',
-        purpose: 'final',
-        wire: { value: sheet!.wires.diameter, unit: 'in' },
-        overWires: { start: 0.76, middle: 0.76, end: 0.76 },
-        crest: 0.744,
-      },
-      { kind: 'hand-in' },
+      { ...measuredAt(sheet!, 0.76, 'final', 0.744) },
+      { ...HANDED_IN },
     ];
     const stored = () =>
       rowOf<Record<string, unknown>>(

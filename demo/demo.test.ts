@@ -10,7 +10,6 @@ const people = {
   student: { id: 2, name: 'student', role: 'student' as const },
   instructor: { id: 1, name: 'instructor', role: 'instructor' as const },
 };
-const SCHEME = usualScheme({ setUp: 30, passes: 30, result: 40 });
 
 const told = EXERCISES.flatMap(({ form, attempts, lathes }) => {
   const { plan, issues } = readPlan(form);
@@ -21,7 +20,8 @@ const told = EXERCISES.flatMap(({ form, attempts, lathes }) => {
     let count = 0;
     const newId = () => `id${(count += 1)}`;
     const entries = tellStory(sheet, story, people, new Date(0), index / 12 - 0.5, newId);
-    return { name: `${form.title}, ${student}`, story, sheet, entries };
+    const scheme = usualScheme({ setUp: 30, passes: 30, result: 40 }, plan);
+    return { name: `${form.title}, ${student}`, story, sheet, scheme, entries };
   });
 });
 
@@ -32,20 +32,21 @@ test.each(told.map((each) => [each.name, each] as const))(
   },
 );
 
-test('there is an attempt in every state, twelve students and three exercises', () => {
+test('there is an attempt in every state, twelve students and six exercises', () => {
   expect(new Set(told.map(({ story }) => story.until)).size).toBe(6);
-  expect([STUDENTS.length, EXERCISES.length]).toEqual([12, 3]);
+  expect([STUDENTS.length, EXERCISES.length]).toEqual([12, 6]);
 });
 
 test('good work is marked well, the over-cut badly, left-out spring passes are seen', () => {
   const total = (over: boolean) =>
     told
-      .filter(({ story }) => story.until === 'marked' && (story.overCutBy !== undefined) === over)
-      .map(({ sheet, entries }) => proposeMark(sheet, SCHEME, entries).total);
+      .filter(({ story }) => story.until === 'marked' && (story.tooDeepBy !== undefined) === over)
+      .map(({ sheet, scheme, entries }) => proposeMark(sheet, scheme, entries).total);
   total(false).forEach((mark) => expect(mark).toBeGreaterThan(90));
   total(true).forEach((mark) => expect(mark).toBeLessThan(70));
   const hasty = told.find(({ story }) => story.springPassesLeftOut);
   const line =
-    hasty && proposeMark(hasty.sheet, SCHEME, hasty.entries).lines.find(({ id }) => id === 'passes:spring');
+    hasty &&
+    proposeMark(hasty.sheet, hasty.scheme, hasty.entries).lines.find(({ id }) => id === 'passes:spring');
   expect(line?.proposed).toBe(0);
 });

@@ -4,7 +4,7 @@ import { addDays, setHours, setMinutes, startOfDay, subMinutes } from 'date-fns'
 import type { Transaction } from 'sequelize';
 import { confirmMark, proposeMark, saidInMark, usualScheme, withSaid, type Scheme } from '@/core/marking';
 import { draftDocument, readPlan, type Plan } from '@/core/plan';
-import type { Entry } from '@/core/record';
+import { ENTRY_KINDS, type Entry } from '@/core/record';
 import { USUAL_WORDS } from '@/core/shop';
 import { sheetFor, type Sheet } from '@/core/sheet';
 import { database } from '@/data/database';
@@ -150,18 +150,20 @@ async function writeEntry(attemptId: number, entry: Entry, transaction: Transact
   const said: Record<string, string> = {};
   const stored: Record<string, unknown> = { ...content };
   for (const field of freeTextOf(content)) {
+    if (stored[field] === '') continue;
     said[field] = String(stored[field]);
     stored[field] = '…';
   }
   await change(
     `INSERT INTO entries (client_id, attempt_id, author_id, author_role, after_id, format, content, device_time, server_time)
-      VALUES (?, ?, ?, ?, ?, 2, ?, ?, ?)`,
+      VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)`,
     [
       entry.id,
       attemptId,
       entry.author.id,
       entry.author.role,
       entry.after,
+      formatOf(content),
       storedJson(stored),
       new Date(entry.deviceTime),
       new Date(entry.serverTime),
@@ -197,7 +199,11 @@ function planOf(demo: DemoExercise): { plan: Plan; scheme: Scheme } {
   const { plan, issues, inputs } = readPlan(demo.form);
   if (plan === null || inputs.marking === undefined)
     throw new Error(`${demo.form.title}: ${issues[0]?.message ?? ''}`);
-  return { plan, scheme: usualScheme(inputs.marking) };
+  return { plan, scheme: usualScheme(inputs.marking, plan) };
+}
+
+function formatOf({ kind }: Entry['content']): number {
+  return kind === 'unknown' ? 1 : ENTRY_KINDS[kind].format;
 }
 
 /** The sheet of a plan on a lathe of the demo shop. */

@@ -1,5 +1,5 @@
 import { usualLathe, type Lathe } from '@/core/lathe';
-import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
+import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan';
 import type { Story } from './story';
 
 /** The demo shop: an invented trades school whose classes make parts for hand-operated bookbinding presses. */
@@ -26,7 +26,7 @@ export type StudentName = (typeof STUDENTS)[number];
 const inch = usualLathe('in');
 const metric = usualLathe('mm');
 
-/** The lathes of the demo shop: inch and metric dials, and two swivel scales that count from the bed. */
+/** The lathes of the demo shop: inch and metric dials, two swivel scales that count from the bed, a trip and a readout. */
 export const LATHES = {
   'Lathe 1': {
     ...inch,
@@ -46,6 +46,7 @@ export const LATHES = {
   'Lathe 3': {
     ...metric,
     name: 'Lathe 3',
+    spindle: { nose: 'long-taper', runDownTurns: 1.5 },
     leadScrew: { threadsPerInch: null, pitch: { value: 6, unit: 'mm' } },
   },
   'Lathe 4': {
@@ -59,6 +60,22 @@ export const LATHES = {
       },
       swivel: { zeroAlong: 'bed', graduationDeg: 1, rangeDeg: null },
     },
+  },
+  'Lathe 5': {
+    ...metric,
+    name: 'Lathe 5',
+    crossSlide: {
+      dial: {
+        graduation: { value: 0.02, unit: 'mm' },
+        perTurn: { value: 4, unit: 'mm' },
+        reads: 'diameter',
+        counts: 'up',
+      },
+    },
+    spindle: { nose: 'camlock', runDownTurns: 1 },
+    leadScrew: { threadsPerInch: null, pitch: { value: 6, unit: 'mm' } },
+    trip: true,
+    readout: { resolution: { value: 0.005, unit: 'mm' }, reads: 'diameter' },
   },
 } as const satisfies Record<string, Lathe>;
 
@@ -76,10 +93,12 @@ export const WIRES = [
 
 /** A form with texts at some fields. */
 function form(title: string, leaves: Record<string, string>): PlanForm {
-  return Object.entries(leaves).reduce((made, [field, text]) => withLeaf(made, field, text), {
+  const made = Object.entries(leaves).reduce((so, [field, text]) => withLeaf(so, field, text), {
     ...EMPTY_PLAN_FORM,
     title,
   });
+  // Rows of a list that were begun by one field get the others.
+  return formFrom(draftDocument(made));
 }
 
 export interface DemoExercise {
@@ -107,7 +126,7 @@ export const EXERCISES: DemoExercise[] = [
         daysAgo: 11,
         story: {
           until: 'marked',
-          overCutBy: 0.24,
+          tooDeepBy: 7,
           missing: ['safety', 'travel', 'dry-run', 'instructor-look'],
           note: 'Misread the compound by seven marks, so the last cut went too deep. The nut wobbles.',
           comment:
@@ -118,7 +137,7 @@ export const EXERCISES: DemoExercise[] = [
       { student: 'Chidi Lind', daysAgo: 1, story: { until: 'waiting', springPassesLeftOut: true } },
       { student: 'Daria Novak', daysAgo: 1, story: { until: 'measured' } },
       { student: 'Emil Sato', daysAgo: 0, story: { until: 'cutting', passes: 4 } },
-      { student: 'Farah Weiss', daysAgo: 0, story: { until: 'cutting', passes: 99 } },
+      { student: 'Farah Weiss', daysAgo: 0, story: { until: 'cutting', passes: 11 } },
       { student: 'Goran Pike', daysAgo: 0, story: { until: 'set-up', steps: 6 } },
       { student: 'Hana Ruiz', daysAgo: 0, story: { until: 'set-up', steps: 13 } },
       { student: 'Ivo Mensah', daysAgo: 0, story: { until: 'not-begun' } },
@@ -143,7 +162,7 @@ export const EXERCISES: DemoExercise[] = [
         story: {
           until: 'marked',
           wrongStep: { id: 'compound', value: 30 },
-          overCutBy: 0.011,
+          tooDeepBy: 7,
           missing: ['dry-run'],
           note: 'Set 30 on the swivel scale, but ours counts from the bed. One flank came out as a staircase.',
           comment:
@@ -159,18 +178,118 @@ export const EXERCISES: DemoExercise[] = [
     ],
   },
   {
+    // Half nut kept closed, plunged until the nut says enough, pulled out at a mark, held in a collet.
     form: form('Platen stud', {
       'thread.designation': '3/8-24 UNF-3A',
       'tool.tip.kind': 'sharp',
-      'infeed.angle': '29',
-      'technique.speed': '100',
+      'work.end.kind': 'mark',
+      'work.end.imperfect': '0.15',
+      'holding.kind': 'collet',
+      'technique.drive': 'reversing',
+      'technique.speed': '60',
+      'infeed.way': 'plunge',
+      'schedule.school': 'until',
+      'schedule.until': 'nut',
+      'schedule.largest': '0.002',
+      'schedule.atMost': '24',
+      'proof.evidence.0.fromReading': '0.026',
+      'proof.evidence.0.kind': 'nut',
+      'proof.evidence.0.nut': '3B',
+      'proof.evidence.0.bothEnds': 'yes',
     }),
     lathes: ['Lathe 1'],
     issuedDaysAgo: 3,
     attempts: [
       { student: 'Ana Brandt', daysAgo: 1, story: { until: 'waiting' } },
-      { student: 'Kofi Albers', daysAgo: 0, story: { until: 'not-begun' } },
-      { student: 'Juno Hartley', daysAgo: 0, story: { until: 'not-begun' } },
+      {
+        student: 'Kofi Albers',
+        daysAgo: 2,
+        story: {
+          until: 'marked',
+          event: { after: 4, event: 'reversed-uncleared', touched: true, said: 'Reversed too early.' },
+          comment: 'You said it at once: that is what the record is for. Clear, rest, then reverse.',
+        },
+      },
+      { student: 'Juno Hartley', daysAgo: 0, story: { until: 'cutting', passes: 5 } },
+    ],
+  },
+  {
+    // Between centres, left-hand out of its groove, alternating flank, proved across the flanks.
+    form: form('Adjuster', {
+      'thread.designation': 'M20x1.5-6g-LH',
+      'work.threadLength': '30',
+      'holding.kind': 'between-centres',
+      'infeed.way': 'alternating',
+      'proof.evidence.0.kind': 'thread-micrometer',
+    }),
+    lathes: ['Lathe 3'],
+    issuedDaysAgo: 4,
+    attempts: [
+      {
+        student: 'Chidi Lind',
+        daysAgo: 3,
+        story: {
+          until: 'marked',
+          event: { after: 9, event: 'taken-out', said: 'Tried the bracket, back by its marks.' },
+        },
+      },
+      { student: 'Daria Novak', daysAgo: 0, story: { until: 'set-up', steps: 9 } },
+    ],
+  },
+  {
+    // A through bore on its far side, held in four jaws, proved by a plug.
+    form: form('Bronze nut', {
+      'thread.designation': '7/8-9 UNC-2B',
+      'work.end.kind': 'through',
+      'work.material': 'bronze',
+      'holding.kind': 'four-jaw',
+      'technique.side': 'back',
+      'technique.drive': 'reversing',
+      'technique.speed': '50',
+      'proof.evidence.0.kind': 'gauge',
+    }),
+    lathes: ['Lathe 5'],
+    issuedDaysAgo: 6,
+    attempts: [
+      {
+        student: 'Goran Pike',
+        daysAgo: 5,
+        story: {
+          until: 'marked',
+          tooDeepBy: 12,
+          scrapped: {
+            cause: 'Fed a whole line of the dial too much at the end; the NO-GO went in.',
+            change: 'Try the plug before each of the last cuts.',
+          },
+        },
+      },
+      { student: 'Goran Pike', daysAgo: 2, story: { until: 'marked' } },
+      { student: 'Hana Ruiz', daysAgo: 0, story: { until: 'cutting', passes: 7 } },
+    ],
+  },
+  {
+    // Trip and readout, an insert, on the faceplate; rings decide, the register locates.
+    form: form('Collar', {
+      'thread.designation': 'M30x2-6g',
+      'work.register.diameter': '36',
+      'work.register.length': '6',
+      'work.register.face': 'yes',
+      'tool.tip.kind': 'insert',
+      'holding.kind': 'faceplate',
+      'technique.drive': 'trip',
+      'technique.speed': '120',
+      'technique.level': 'one-page',
+      'infeed.way': 'readout',
+      'schedule.school': 'constant-infeed',
+      'proof.evidence.0.kind': 'gauge',
+      'proof.evidence.1.kind': 'face',
+      'proof.evidence.1.weight': '8',
+    }),
+    lathes: ['Lathe 5'],
+    issuedDaysAgo: 2,
+    attempts: [
+      { student: 'Lena Dvorak', daysAgo: 1, story: { until: 'waiting' } },
+      { student: 'Ivo Mensah', daysAgo: 0, story: { until: 'not-begun' } },
     ],
   },
 ];

@@ -8,14 +8,14 @@ const CASES: [RegExp, string, string, string][] = [
   [/^2 Blank/, 'Real blank diameter', '0.69', 'leaves no thread'],
   [/^2 Blank/, 'Real blank diameter', 'thick', 'is not a length'],
   [/^2 Blank/, 'Real blank diameter', '0,748', 'Use a decimal point: 0.748.'],
-  [/^3 Tool/, 'Flat at the tip', '0.04', 'Too wide for the groove'],
-  [/^4 Compound/, 'Angle from the cross slide', '60', 'outside 0 to 45. If it is the mark on a scale'],
-  [/^5 Target/, 'Target pitch diameter', '0.72', 'band 0.7029 to 0.7079'],
-  [/^5 Target/, 'Wires in hand', '0.01', 'Best is 0.0361'],
-  [/^6 Passes/, 'Roughing passes', '2', 'can not reach the depth'],
-  [/^6 Passes/, 'Spring passes', 'two', 'is not a number'],
-  [/^7 Speed/, 'Spindle speed', '3/4', 'whole number'],
-  [/^8 Marks/, 'Result', '50', 'must make 100'],
+  [/^5 Tool/, 'Flat at the tip', '0.04', 'Too wide for the groove'],
+  [/^6 Infeed/, 'Angle from the cross slide', '60', 'outside 0 to 45. If it is the mark on a scale'],
+  [/^7 Proof/, 'Target pitch diameter', '0.72', 'band 0.7029 to 0.7079'],
+  [/^7 Proof/, 'Wires in hand', '0.01', 'Best is 0.0361'],
+  [/^8 Passes/, 'Roughing passes', '2', 'can not reach the depth'],
+  [/^8 Passes/, 'Spring passes', 'two', 'is not a number'],
+  [/^4 Technique/, 'Spindle speed', '3/4', 'whole number'],
+  [/^10 Marks/, 'Result', '50', 'must make 100'],
 ];
 
 test('each bad entry gets its message at its field, stays as typed, and stops the hand-out', async ({

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { ENTRY_KINDS, type KnownKind } from '../core/record';
 import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '../core/plan';
 import { ask } from './database';
 import type { APIRequestContext } from './test';
@@ -41,8 +42,14 @@ export function entryBody(content: object, change: object = {}): { id: string } 
     sequence: 1,
     after: null,
     deviceTime: new Date().toISOString(),
-    format: 2,
+    format: formatOf(content),
     content,
     ...change,
   };
+}
+
+/** The format in which this release writes a kind of entry; of an unknown one the latest. */
+function formatOf(content: object): number {
+  const { kind } = content as { kind?: unknown };
+  return typeof kind === 'string' && kind in ENTRY_KINDS ? ENTRY_KINDS[kind as KnownKind].format : 3;
 }

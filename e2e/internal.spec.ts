@@ -12,12 +12,12 @@ test('an internal thread: bored, planned outward, measured over balls', async ({
   await expect(strip).toContainText('0.8028 – 0.8110');
   await expect(page.getByRole('img', { name: 'Section of work and tool' })).toContainText('bore ⌀ 0.7665');
 
-  await page.getByRole('button', { name: /Bore and recess/ }).click();
-  await expect(page.getByRole('region', { name: 'Fields of Bore and recess' })).toContainText('47/64 in');
+  await page.getByRole('button', { name: /Bore and end/ }).click();
+  await expect(page.getByRole('region', { name: 'Fields of Bore and end' })).toContainText('47/64 in');
   await page.getByLabel('Real bore').fill('0.810');
   await expect(
     page
-      .getByRole('region', { name: 'Fields of Bore and recess' })
+      .getByRole('region', { name: 'Fields of Bore and end' })
       .getByText('A bore of 0.8100 leaves no thread. Bore it to 0.7550 to 0.7780 in.'),
   ).toBeVisible();
   await page.getByLabel('Real bore').fill('0.785');
@@ -61,7 +61,7 @@ test('left hand and several starts are planned, start by start or all at each de
   await expect(drawing).toBeVisible();
   await thread.fill('Tr40x14(P7)-7e');
   await expect(drawing).toBeVisible();
-  await page.getByRole('button', { name: /^6 Passes/ }).click();
+  await page.getByRole('button', { name: /^8 Passes/ }).click();
   await page.getByRole('tab', { name: 'Passes' }).click();
   const starts = page
     .getByRole('table', { name: 'Passes of the plan' })

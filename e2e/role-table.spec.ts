@@ -60,6 +60,11 @@ const TABLE: readonly Row[] = [
     body: () => ({ lines: [], capReason: '', comment: '', entriesSeen: 999_999 }),
     statuses: [401, 403, 404, 404, 404, 409],
   },
+  {
+    route: 'POST /api/attempts/[id]/plan',
+    path: `/api/attempts/${A}/plan`,
+    statuses: [401, 403, 404, 404, 404, 409],
+  },
   { route: 'POST /api/exercises', path: '/api/exercises', statuses: [401, 403, 403, 403, 201, 201] },
   {
     route: 'PUT /api/exercises/[id]/draft',
@@ -116,6 +121,12 @@ const TABLE: readonly Row[] = [
     path: '/api/wires',
     body: () => ({ sizes: WIRES }),
     statuses: [401, 403, 403, 403, 200, 200],
+  },
+  {
+    route: 'PUT /api/shop/words',
+    path: '/api/shop/words',
+    body: () => ({ compound: 'slide', crossSlide: 'slide' }),
+    statuses: [401, 403, 403, 403, 422, 422],
   },
   {
     route: 'PUT /api/shop',

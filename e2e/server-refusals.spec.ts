@@ -1,3 +1,4 @@
+import { stepDone } from '../core/test/record';
 import { expect, test, type APIResponse } from './test';
 import { withLeaf } from '../core/plan';
 import { ask, exerciseId, personId } from './database';
@@ -60,7 +61,7 @@ test('a direct POST of a bad plan names each field, and nothing is stored', asyn
   const plan = (await (await request.get(`/api/exercises/${id}/plan`)).json()) as object;
   expect(plan).toMatchObject({
     format: 'oyakata-plan',
-    version: 2,
+    version: 3,
     thread: { designation: '3/4-16 UNF-2A', hand: 'right', starts: 1 },
   });
 
@@ -144,7 +145,7 @@ test('a bad entry names its field', async ({ request }) => {
   const { attemptId } = await handedOut(request, 'Bad entries sent', await personId('Ivo Mensah'));
   const note = { kind: 'note', text: 'x' };
   for (const [body, field] of [
-    [entryBody({ kind: 'step', stepId: 'blank', value: 'wide' }), 'content.value'],
+    [entryBody({ ...stepDone('blank'), value: 'wide' }), 'content.value'],
     [entryBody({ kind: 'step' }), 'content.'],
     [entryBody({ kind: 'dance' }), 'content.kind'],
     [entryBody({ kind: 'pass', plannedPass: 1, reading: 1e30 }), 'content.'],

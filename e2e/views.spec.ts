@@ -78,12 +78,14 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
   await page.goto(`/exercises/${await exerciseId('Clamp screw')}`);
   for (const stage of [
     /^2 Blank/,
-    /^3 Tool/,
-    /^4 Compound/,
-    /^5 Target/,
-    /^6 Passes/,
-    /^7 Speed/,
-    /^8 Marks/,
+    /^3 Holding/,
+    /^4 Technique/,
+    /^5 Tool/,
+    /^6 Infeed/,
+    /^7 Proof/,
+    /^8 Passes/,
+    /^9 Steps/,
+    /^10 Marks/,
   ]) {
     await page.getByRole('button', { name: stage }).click();
     await expectNoViolations(page, '[aria-label^="Fields of"]');

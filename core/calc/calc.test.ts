@@ -145,3 +145,40 @@ test('names and numbers that no request may hold are refused on their line', () 
   expect(calc('limits', '{"toString":1}').answer).toHaveProperty('error.field', 'toString');
   expect(calc('depth', '{"workDiameter":1e999}').answer).toHaveProperty('error.code', 'out-of-range');
 });
+
+/** ASME B1.1 limits table, from memory: 2B 0.7094 to 0.7159. */
+test('a nut answers with its bracket and the next infeed', () => {
+  const request = {
+    thread: '3/4-16 UNF-2A',
+    nut: '2B',
+    answers: ['will-not-start', 'tight'],
+    crest: 0.7438,
+    compoundAngle: 29.5,
+    graduation: 0.001,
+  };
+  expect(ask('nut', request)).toEqual({
+    pitchDiameter: { min: 0.7094, max: 0.7159 },
+    againstLimits: 'over',
+    nextInfeed: 0.002,
+    contradiction: null,
+  });
+  expect(ask('nut', { ...request, nut: null, answers: ['free'] })).toMatchObject({ nextInfeed: null });
+  expect(ask('nut', { ...request, nut: { pitchDiameter: 0.7065, uncertainty: 0.0002 } })).toMatchObject({
+    againstLimits: 'inside',
+  });
+  expect(ask('nut', { ...request, answers: ['loose'] })).toHaveProperty('error.field', 'answers[0]');
+  expect(ask('nut', { ...request, screw: 1 })).toHaveProperty('error.field', 'screw');
+  expect(ask('nut', { ...request, nut: 5 })).toHaveProperty('error.field', 'nut');
+});
+
+test('identify names standard threads, and refuses what it does not know', () => {
+  const request = { id: 3, major: 0.49, tpi: 13, unit: 'in', side: 'external', uncertainty: 0.002 };
+  expect(ask('identify', request)).toMatchObject({
+    id: 3,
+    candidates: [{ thread: '1/2-13 UNC-2A', fits: true }, { thread: '1/2-13 UNC-3A' }],
+  });
+  expect(ask('identify', { ...request, pitch: 0.0769 })).toHaveProperty('error.field', 'tpi');
+  expect(ask('identify', { ...request, tpi: undefined })).toHaveProperty('error.field', 'pitch');
+  expect(ask('identify', { ...request, colour: 1 })).toHaveProperty('error.field', 'colour');
+  expect(ask('identify', { ...request, tpi: '11 1/2', side: 'internal' })).toHaveProperty('candidates');
+});

@@ -2,7 +2,9 @@ import { bad, type Result } from '../errors/field-issue';
 import { allFinite, readJson } from '../json';
 import { calcBore } from './calc-bore';
 import { calcDepth } from './calc-depth';
+import { calcIdentify } from './calc-identify';
 import { calcLimits } from './calc-limits';
+import { calcNut } from './calc-nut';
 import { calcWires } from './calc-wires';
 
 /** The kinds of request, by name. */
@@ -11,6 +13,8 @@ export const CALC_KINDS: Record<string, (request: unknown) => Result<object>> = 
   wires: calcWires,
   depth: calcDepth,
   bore: calcBore,
+  identify: calcIdentify,
+  nut: calcNut,
 };
 
 export interface CalcError {

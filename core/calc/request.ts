@@ -45,6 +45,11 @@ export function readTip(value: { flat?: number | undefined; radius?: number | un
     : { kind: 'flat', flat: value.flat };
 }
 
+/** The request without its `id`, which every kind takes. */
+export function withoutId(request: unknown): object {
+  return Object.fromEntries(Object.entries(request as object).filter(([name]) => name !== 'id'));
+}
+
 /** Checks the shape of a request; the first thing wrong is refused with its field. */
 export function shape<T extends object>(schema: ObjectSchema<T>, request: unknown): Result<T> {
   try {
@@ -52,7 +57,8 @@ export function shape<T extends object>(schema: ObjectSchema<T>, request: unknow
   } catch (error) {
     if (!ValidationError.isError(error)) throw error;
     const first = firstInOrder(error, Object.keys(schema.fields));
-    const field = first.path === undefined || first.path === '' ? 'request' : first.path;
+    const unknown = first.type === 'noUnknown' ? String(first.params?.unknown) : null;
+    const field = unknown ?? (first.path === undefined || first.path === '' ? 'request' : first.path);
     return bad(
       field,
       first.type === 'optionality' || first.type === 'required' ? 'required' : 'out-of-range',

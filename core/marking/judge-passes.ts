@@ -1,6 +1,7 @@
 import { isInside, isKind, predict, strikeOf, type Cut, type Entry, type Prediction } from '../record';
 import type { Sheet, SheetPass } from '../sheet';
 import { formatLengthWithUnit, lengthIn } from '../units';
+import { judgeConduct } from './judge-conduct';
 import type { Judgement } from './mark-line';
 import type { Scheme } from './scheme';
 
@@ -15,7 +16,13 @@ export function judgePasses(
   if (cuts.length === 0)
     return [{ id: 'passes:none', title: 'Passes', share: 0, reason: 'No pass is recorded.', evidence: [] }];
   const rows = judgeRows(sheet, prediction, cuts, scheme);
-  return [schedule(rows), infeed(sheet, cuts, rows, scheme), reversal(cuts, rows), springs(sheet, cuts)];
+  return [
+    schedule(rows),
+    infeed(sheet, prediction, cuts, rows, scheme),
+    reversal(cuts, rows),
+    springs(sheet, cuts),
+    ...(scheme.rules < 2 ? [] : judgeConduct(sheet, prediction, entries, coverage(rows))),
+  ];
 }
 
 /** The standing cuts, and those that were struck out only after the next cut: they are evidence. */
@@ -58,15 +65,31 @@ function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], s
   const deepest = Math.max(...cuts.map(({ reading }) => reading));
   const off: Cut[] = [];
   let [kept, covered] = [0, 0];
+  const ended = (until: string | null) =>
+    prediction.stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
+  let planned = feeding.length;
   for (const row of feeding) {
     const mine = cuts.filter((cut) => cut.usesRow && cut.row?.n === row.n && cut.row.kind !== 'spring');
+    if (mine.length > 0 && mine.every(({ readingTaken }) => !readingTaken)) {
+      // Nobody can say how deep it went: it is neither kept nor missed.
+      planned -= 1;
+      continue;
+    }
     const wrong = mine.filter(
-      (cut) => Math.abs(cut.reading - rowReading(row, cut)) > tolerance && !rightByMeasurement(cut),
+      (cut) =>
+        !byInfeed(sheet, row, cut, tolerance) &&
+        Math.abs(cut.reading - rowReading(row, cut)) > tolerance &&
+        !rightByMeasurement(cut),
     );
     if (mine.length > 0) {
       covered += 1;
       if (wrong.length === 0) kept += 1;
       off.push(...wrong);
+      continue;
+    }
+    // A repeat is judged by infeed, check and how often at most, not by a count.
+    if (row.until !== null && ended(row.until)) {
+      [kept, covered] = [kept + 1, covered + 1];
       continue;
     }
     const overtaken = cuts.find(
@@ -80,7 +103,13 @@ function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], s
     if (rightlyLeft) [kept, covered] = [kept + 1, covered + 1];
     else if (overtaken !== undefined) covered += 1;
   }
-  return { planned: feeding.length, kept, covered, off };
+  return { planned, kept, covered, off };
+}
+
+/** A row of a repeat is kept by its infeed, wherever the dial stands. */
+function byInfeed({ lathe: { dial } }: Sheet, row: SheetPass, cut: Cut, tolerance: number): boolean {
+  if (row.until === null) return false;
+  return Math.abs(cut.infeed - lengthIn(row.dialInfeed, dial.graduation.unit)) <= tolerance;
 }
 
 /** The reading that was before the student when the cut was made. */
@@ -90,7 +119,7 @@ function schedule({ planned, kept, off }: RowJudgement): Judgement {
   return {
     id: 'passes:schedule',
     title: 'Schedule kept',
-    share: planned === 0 ? 0 : kept / planned,
+    share: planned === 0 ? (off.length === 0 ? null : 0) : kept / planned,
     reason: `${kept} of ${planned} feeding passes within one graduation of the plan, or right by measurement.`,
     evidence: off.map(({ entry }) => entry.id),
   };
@@ -98,10 +127,24 @@ function schedule({ planned, kept, off }: RowJudgement): Judgement {
 
 const coverage = ({ planned, covered }: RowJudgement) => (planned === 0 ? 0 : covered / planned);
 
-function infeed(sheet: Sheet, cuts: readonly Cut[], rows: RowJudgement, scheme: Scheme): Judgement {
-  const { largestInfeed } = sheet.schedule;
+/** Tables of the instructor's own are not marked down: their largest row counts. */
+const OWN_TABLES: readonly string[] = ['list', 'chart', 'until', 'own'];
+
+function infeed(
+  sheet: Sheet,
+  { passes }: Prediction,
+  cuts: readonly Cut[],
+  rows: RowJudgement,
+  scheme: Scheme,
+): Judgement {
   const { value: graduation, unit } = sheet.lathe.dial.graduation;
-  const limit = lengthIn(largestInfeed, unit) + graduation * scheme.judging.infeedGraduations;
+  const shown = sheet.lathe.dial.reads === 'diameter' ? 2 : 1;
+  const own = OWN_TABLES.includes(sheet.schedule.school)
+    ? Math.max(0, ...passes.map(({ dialInfeed }) => lengthIn(dialInfeed, unit)))
+    : 0;
+  const asked = Math.max(own, shown * lengthIn(sheet.schedule.largestInfeed, unit));
+  const largestInfeed = own > 0 ? { value: asked, unit } : sheet.schedule.largestInfeed;
+  const limit = asked + graduation * scheme.judging.infeedGraduations;
   const worst = cuts.reduce<Cut | null>((most, cut) => (cut.infeed > (most?.infeed ?? 0) ? cut : most), null);
   const deep = worst?.infeed ?? 0;
   const good = deep <= limit + 1e-9;

@@ -7,15 +7,29 @@ import {
   type Entry,
   type EntryOf,
   type MeasuredThread,
+  type Place,
 } from '../record';
 import { capital } from '../gauging';
+import { EVIDENCE_DATA } from '../proof';
 import type { Sheet } from '../sheet';
 import { formatLength } from '../units';
+import { judgeProof } from './judge-proof';
 import type { Judgement } from './mark-line';
 import type { Scheme } from './scheme';
 
-/** The measured result. The instructor's final measurement counts before the student's. */
+/** The result by the proof that the plan asks for. What the instructor found counts before the student's. */
 export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
+  const measures = sheet.proof.some(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
+  const proven = judgeProof(sheet, entries, scheme);
+  const measured = measures ? judgeMeasured(sheet, entries, scheme) : [];
+  const crestOnly = measures ? [] : crestAlone(sheet, entries);
+  const lines = [...measured, ...proven, ...crestOnly];
+  return lines.length > 0
+    ? lines
+    : [{ id: 'result:none', title: 'Result', share: 0, reason: 'The plan asks for no proof.', evidence: [] }];
+}
+
+function judgeMeasured(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
   const finals = liveEntries(entries)
     .filter(isKind('measurement'))
     .filter((entry) => entry.content.purpose === 'final');
@@ -33,31 +47,54 @@ export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Sch
       },
     ];
   const measured = measuredThread(sheet, entry.content);
+  const places = placesOf(sheet, entry);
   const lines = [
-    pitchDiameter(sheet, measured, entry, scheme),
+    pitchDiameter(sheet, measured, entry, places, scheme),
     onTarget(sheet, measured, entry, scheme),
-    taper(sheet, measured, entry, scheme),
-    crest(sheet, entry),
+    ...(places.length > 1 ? [taper(sheet, measured, entry, scheme)] : []),
+    crest(sheet, entry.content.crest ?? NaN, entry.id),
   ];
   if (byInstructor !== undefined && byStudent !== undefined)
     lines.push(ownMeasuring(sheet, byInstructor, byStudent, scheme));
   return lines;
 }
 
+/** The places that the proof asks for; a short thread has room for one. */
+function placesOf({ proof }: Sheet, { content }: Final): readonly Place[] {
+  const asked =
+    proof.find(({ id }) => id === content.evidenceId) ??
+    proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
+  return asked === undefined || asked.places.length === 0 ? PLACES : asked.places;
+}
+
+/** Where nothing is measured on the pitch diameter, the crest still may have been, with nut or plug. */
+function crestAlone(sheet: Sheet, entries: readonly Entry[]): Judgement[] {
+  const measured = liveEntries(entries).findLast(
+    (entry): entry is EntryOf<'trial'> => isKind('trial')(entry) && entry.content.crest !== null,
+  );
+  return measured === undefined ? [] : [crest(sheet, measured.content.crest ?? NaN, measured.id)];
+}
+
 type Final = EntryOf<'measurement'>;
 
-function pitchDiameter(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }: Scheme): Judgement {
+function pitchDiameter(
+  sheet: Sheet,
+  measured: MeasuredThread,
+  entry: Final,
+  places: readonly Place[],
+  { judging }: Scheme,
+): Judgement {
   const { min, max } = sheet.limits.pitchDiameter;
   const show = shower(sheet);
   const line = { id: 'result:pitch-diameter', title: 'Pitch diameter in limits', evidence: [entry.id] };
-  const list = PLACES.map((place) => `${place} ${show(measured.pitchDiameter[place] ?? NaN)}`).join(', ');
+  const list = places.map((place) => `${place} ${show(measured.pitchDiameter[place] ?? NaN)}`).join(', ');
   const band = `band ${show(min)} to ${show(max)}`;
   if (isOverCut(sheet, measured)) return { ...line, share: 0, reason: `Over-cut: ${list}; ${band}.` };
-  const inside = PLACES.filter((place) => {
+  const inside = places.filter((place) => {
     const size = measured.pitchDiameter[place];
     return size !== null && size >= min - 1e-9 && size <= max + 1e-9;
   }).length;
-  if (inside === PLACES.length) return { ...line, share: 1, reason: `${list}; ${band}.` };
+  if (inside === places.length) return { ...line, share: 1, reason: `${list}; ${band}.` };
   return {
     ...line,
     share: judging.unfinished + inside * judging.unfinishedPlace,
@@ -96,10 +133,9 @@ function taper(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }
 }
 
 /** Major diameter, or the bore of an internal thread. */
-function crest(sheet: Sheet, entry: Final): Judgement {
+function crest(sheet: Sheet, value: number, entryId: string): Judgement {
   const { min, max } = sheet.limits.crest;
   const external = sheet.thread.side === 'external';
-  const value = entry.content.crest ?? NaN;
   const show = shower(sheet);
   const inside = value >= min - 1e-9 && value <= max + 1e-9;
   const burrs = `burrs, or the ${external ? 'blank was large' : 'bore was small'}`;
@@ -110,7 +146,7 @@ function crest(sheet: Sheet, entry: Final): Judgement {
     title: `${capital(sheet.words.crest)} in limits`,
     share: inside ? 1 : 0,
     reason: `${show(value)}${inside ? '' : ` is ${fault}`}; limits ${show(min)} to ${show(max)}.`,
-    evidence: [entry.id],
+    evidence: [entryId],
   };
 }
 

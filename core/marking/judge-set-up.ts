@@ -50,7 +50,7 @@ function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
   const mine = (entry: Entry): entry is StepEntry =>
     (isKind('step')(entry) || isKind('sign-off')(entry)) && entry.content.stepId === step.id;
   const firstCut = entries.findIndex((entry) => isKind('pass')(entry) && live.includes(entry));
-  if (firstCut < 0 || step.when === 'after-scratch')
+  if (firstCut < 0 || step.when !== 'before-cutting')
     return { step, before: live.filter(mine), after: [], cut: firstCut >= 0 };
   return {
     step,
@@ -67,7 +67,8 @@ function judgeStep(
 ): { entry: StepEntry | null; share: number; reason: string } {
   const inForce = before.at(-1) ?? null;
   const later = after.at(-1) ?? null;
-  const isRight = (entry: StepEntry) => stepVerdict(sheet, step, entry) !== 'wrong';
+  const verdict = (entry: StepEntry) => stepVerdict(sheet, step, entry);
+  const isRight = (entry: StepEntry) => verdict(entry) !== 'wrong' && verdict(entry) !== 'not-done';
   if (inForce !== null && isRight(inForce)) {
     const wasWrong = before.some((entry) => !isRight(entry));
     const figures = figuresOf(sheet, step, inForce);
@@ -77,7 +78,11 @@ function judgeStep(
         share: judging.corrected,
         reason: `Right, corrected before it mattered: ${figures}.`,
       };
-    return { entry: inForce, share: 1, reason: figures === '' ? 'Done in its place.' : `Right: ${figures}.` };
+    return {
+      entry: inForce,
+      share: 1,
+      reason: howWords(inForce) ?? (figures === '' ? 'Done in its place.' : `Right: ${figures}.`),
+    };
   }
   const entry = later ?? inForce;
   if (entry === null)
@@ -87,6 +92,7 @@ function judgeStep(
       reason: step.kind === 'sign-off' ? 'Cut without the instructor’s look.' : 'Not recorded.',
     };
   const figures = figuresOf(sheet, step, entry);
+  if (verdict(entry) === 'not-done') return { entry, share: 0, reason: howWords(entry) ?? 'Not done.' };
   if (!isRight(entry)) return { entry, share: 0, reason: `Out of limits: ${figures}.` };
   return {
     entry,
@@ -95,12 +101,31 @@ function judgeStep(
   };
 }
 
+/** What became of a step that was not simply done. */
+function howWords({ content }: StepEntry): string | null {
+  if (content.kind === 'sign-off' || content.how === 'done') return null;
+  switch (content.how) {
+    case 'found':
+      return 'Found set, and checked.';
+    case 'by-other':
+      return `Done by ${content.said}.`;
+    case 'stands':
+      return `Stands from try ${content.fromTry ?? ''}.`;
+    case 'not-done':
+      return `Not done: ${content.said}.`;
+  }
+}
+
 function figuresOf(sheet: Sheet, { expected }: SheetStep, { content }: StepEntry): string {
-  const value = content.kind === 'step' ? content.value : null;
+  if (content.kind === 'sign-off') return '';
+  const { value, choice, count } = content;
+  if (value === null && choice !== null) return choice;
+  if (count !== null) return `${count} times`;
   if (expected === null || value === null) return '';
   const figures = `${showStepValue(value, expected.unit)}, expected ${showExpected(expected)}`;
   const beyond = expected.unit === 'rpm' && value > (expected.max ?? Infinity);
-  return beyond ? `${figures}; ${timeAt(sheet, value).toFixed(1)} s left in the run-out` : figures;
+  const left = timeAt(sheet, value);
+  return beyond && left !== null ? `${figures}; ${left.toFixed(1)} s left in the run-out` : figures;
 }
 
 /** A step with a cap in the scheme that was not recorded before the first cut. */
@@ -113,7 +138,8 @@ export function criticalBreach(
     const cap = scheme.caps.find(({ id }) => id === `step:${step.id}`);
     if (cap === undefined) return [];
     const { before, cut } = stepRecord(step, entries);
-    return cut && before.length === 0 ? [{ most: cap.most, title: step.title }] : [];
+    const done = before.filter(({ content }) => content.kind === 'sign-off' || content.how !== 'not-done');
+    return cut && done.length === 0 ? [{ most: cap.most, title: step.title }] : [];
   });
   const worst = breaches.sort((a, b) => a.most - b.most)[0];
   return worst === undefined

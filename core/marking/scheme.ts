@@ -2,7 +2,7 @@ import type { InferType } from 'yup';
 import { documentReader, figure, header, listOf, maybeWords, part, whole, words } from '../documents';
 
 /** The version of the rules by which `proposeMark` judges; a scheme names the one that it was made for. */
-export const RULES = 1;
+export const RULES = 2;
 
 /** A share of a line's points. */
 const share = () => figure(0, 1);

@@ -1,9 +1,11 @@
-import type { SectionPoints } from '../plan';
+import type { Plan, SectionPoints } from '../plan';
+import { EVIDENCE_DATA } from '../proof';
 import { RULES, type Scheme } from './scheme';
 
 /** Weights of the steps of the usual set-up; common practice: what ruins the part weighs most. */
 const STEP_WEIGHTS: Record<string, number> = {
   safety: 2,
+  'safety-machine': 2,
   'over-wires': 2,
   blank: 2,
   'run-out': 1,
@@ -18,6 +20,8 @@ const STEP_WEIGHTS: Record<string, number> = {
   'dry-run': 1,
   'instructor-look': 2,
   'pitch-check': 2,
+  register: 1,
+  'clean-up': 1,
 };
 
 const PASS_WEIGHTS: Record<string, number> = {
@@ -26,6 +30,10 @@ const PASS_WEIGHTS: Record<string, number> = {
   'passes:infeed': 7,
   'passes:reversal': 5,
   'passes:spring': 8,
+  'passes:stops': 6,
+  'passes:all-the-same': 4,
+  'passes:events': 3,
+  'passes:mark': 3,
 };
 
 const RESULT_WEIGHTS: Record<string, number> = {
@@ -37,8 +45,11 @@ const RESULT_WEIGHTS: Record<string, number> = {
   'result:measuring': 4,
 };
 
-/** The scheme of a plan that asks for points by section and nothing else; common practice throughout. */
-export function usualScheme({ setUp, passes, result }: SectionPoints): Scheme {
+/** What a plan says of weights: its evidence, and its steps. */
+export type WeighedParts = Pick<Plan, 'proof' | 'steps'>;
+
+/** The scheme of a plan: points by section, and inside them the weights of its steps and its evidence; common practice throughout. */
+export function usualScheme({ setUp, passes, result }: SectionPoints, plan?: WeighedParts): Scheme {
   const lines = (section: string, weights: Record<string, number>, prefix = '') =>
     Object.entries(weights).map(([id, weight]) => ({ id: `${prefix}${id}`, section, weight, title: null }));
   return {
@@ -51,12 +62,15 @@ export function usualScheme({ setUp, passes, result }: SectionPoints): Scheme {
       { id: 'result', title: 'Result', points: result },
     ],
     lines: [
-      ...lines('set-up', STEP_WEIGHTS, 'step:'),
+      ...lines('set-up', { ...STEP_WEIGHTS, ...stepWeights(plan) }, 'step:'),
       ...lines('passes', PASS_WEIGHTS),
-      ...lines('result', RESULT_WEIGHTS),
+      ...lines('result', { ...RESULT_WEIGHTS, ...evidenceWeights(plan) }),
     ],
     // The instructor may lift it with a reason.
-    caps: [{ id: 'step:safety', most: 40 }],
+    caps: [
+      { id: 'step:safety', most: 40 },
+      { id: 'step:safety-machine', most: 40 },
+    ],
     judging: {
       scheduleGraduations: 1,
       infeedGraduations: 1,
@@ -75,4 +89,20 @@ export function usualScheme({ setUp, passes, result }: SectionPoints): Scheme {
     pointStep: 0.5,
     passMark: 50,
   };
+}
+
+function stepWeights(plan: WeighedParts | undefined): Record<string, number> {
+  const weighed =
+    plan?.steps.flatMap(({ id, weight }) => (weight === null ? [] : [[id, weight] as const])) ?? [];
+  return Object.fromEntries(weighed);
+}
+
+/** A measured evidence weighs on its pitch diameter; any other has a line of its own. */
+function evidenceWeights(plan: WeighedParts | undefined): Record<string, number> {
+  const weighed =
+    plan?.proof.evidence.map(({ id, kind, weight }) => {
+      const measured = EVIDENCE_DATA[kind].recordedAs === 'measurement';
+      return [measured ? 'result:pitch-diameter' : `result:${id}`, weight] as const;
+    }) ?? [];
+  return Object.fromEntries(weighed);
 }

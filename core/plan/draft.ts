@@ -1,53 +1,221 @@
 import { liftDraft1 } from './lift-draft-1';
 
+/** One evidence of the proof, as typed. */
+export interface EvidenceForm {
+  kind: string;
+  wire: string;
+  gauge: string;
+  /** A class such as `2B`, a size, or `?` where nothing is known. */
+  nut: string;
+  nutUncertainty: string;
+  places: string;
+  weight: string;
+  wanted: string;
+  bothEnds: string;
+  toShoulder: string;
+  least: string;
+  most: string;
+  fromReading: string;
+}
+
+/** A row of the schedule by hand: a cut, or a stop between cuts. */
+export interface RowForm {
+  what: string;
+  kind: string;
+  infeed: string;
+  check: string;
+  drive: string;
+  hold: string;
+}
+
+/** A stop that is put into proposed rows: after which cut, or from which reading on. */
+export interface StopForm {
+  check: string;
+  after: string;
+  onward: string;
+  hold: string;
+}
+
+/** A step as the instructor wants it; empty texts leave what is proposed. */
+export interface StepForm {
+  id: string;
+  title: string;
+  instruction: string;
+  group: string;
+  evidence: string;
+  choices: string;
+  times: string;
+  /** Of an own value: its unit and what is right. */
+  unit: string;
+  least: string;
+  most: string;
+  expected: string;
+  critical: string;
+  hold: string;
+  weight: string;
+  on: string;
+}
+
 /**
  * The planning form exactly as typed: the parts of a plan with text leaves. Empty means: take what Oyakata proposes.
- * This is what a draft stores, so that nothing typed is ever lost, right or wrong.
+ * This is what a draft stores, so that nothing typed is ever lost, right or wrong. What a choice hides keeps its text.
  */
 export interface PlanForm {
   title: string;
-  thread: { designation: string; startsOrder: string };
-  work: { diameter: string; end: { kind: string; width: string } };
-  holding: { kind: string };
-  tool: { tip: { kind: string; flat: string; radius: string; pitchFrom: string; pitchTo: string } };
-  technique: { direction: string; drive: string; side: string; clearing: string; speed: string };
-  infeed: { way: string; angle: string };
+  thread: { designation: string; startsOrder: string; startsBy: string };
+  work: {
+    diameter: string;
+    threadLength: string;
+    totalLength: string;
+    material: string;
+    end: {
+      kind: string;
+      width: string;
+      boss: string;
+      standOff: string;
+      imperfect: string;
+      room: string;
+      diameter: string;
+      reliefBy: string;
+    };
+    chamfer: { angle: string; diameter: string };
+    register: { diameter: string; length: string; face: string };
+  };
+  holding: { kind: string; stickOut: string };
+  tool: {
+    tip: { kind: string; flat: string; radius: string; pitchFrom: string; pitchTo: string };
+    material: string;
+  };
+  technique: {
+    direction: string;
+    drive: string;
+    side: string;
+    clearing: string;
+    clearOrder: string;
+    markRule: string;
+    zeroBy: string;
+    endSeenBy: string;
+    level: string;
+    speed: string;
+  };
+  infeed: { way: string; angle: string; side: string };
   schedule: {
+    school: string;
     scratch: string;
     roughing: string;
     largest: string;
+    second: string;
     finishing: string;
     finishingInfeed: string;
     spring: string;
-    /** Own rows; none: the rows are proposed. */
-    rows: { what: string; kind: string; infeed: string; check: string }[];
+    /** Infeeds of a decreasing list. */
+    list: string;
+    /** Cumulative readings of a chart, and whether they are of the radius or the diameter. */
+    chart: string;
+    chartReads: string;
+    until: string;
+    atMost: string;
+    /** Own rows, cuts and stops; none: the rows are proposed. */
+    rows: RowForm[];
+    stops: StopForm[];
   };
-  proof: { target: string; evidence: { kind: string; wire: string; places: string }[] };
-  /** Steps that differ from the proposed ones. */
-  steps: { id: string; title: string; instruction: string }[];
+  proof: { target: string; evidence: EvidenceForm[] };
+  /** Empty: as proposed. Otherwise the steps in their order. */
+  steps: StepForm[];
   marking: { setUp: string; passes: string; result: string };
   /** What version 1 asked of a dial and a scale, kept as typed; they are the lathe's now. */
   typedBefore: { swivelZero: string; dialUnit: string; dialGraduation: string; dialPerTurn: string };
 }
 
+export const EMPTY_EVIDENCE: EvidenceForm = {
+  kind: 'wires',
+  wire: '',
+  gauge: '',
+  nut: '',
+  nutUncertainty: '',
+  places: '',
+  weight: '',
+  wanted: '',
+  bothEnds: '',
+  toShoulder: '',
+  least: '',
+  most: '',
+  fromReading: '',
+};
+export const EMPTY_ROW: RowForm = { what: 'cut', kind: '', infeed: '', check: '', drive: '', hold: '' };
+export const EMPTY_STOP: StopForm = { check: '', after: '', onward: '', hold: '' };
+export const EMPTY_STEP: StepForm = {
+  id: '',
+  title: '',
+  instruction: '',
+  group: '',
+  evidence: '',
+  choices: '',
+  times: '',
+  unit: '',
+  least: '',
+  most: '',
+  expected: '',
+  critical: '',
+  hold: '',
+  weight: '',
+  on: '',
+};
+
 export const EMPTY_PLAN_FORM: PlanForm = {
   title: '',
-  thread: { designation: '', startsOrder: '' },
-  work: { diameter: '', end: { kind: '', width: '' } },
-  holding: { kind: '' },
-  tool: { tip: { kind: 'flat', flat: '', radius: '', pitchFrom: '', pitchTo: '' } },
-  technique: { direction: '', drive: '', side: '', clearing: '', speed: '70' },
-  infeed: { way: '', angle: '' },
+  thread: { designation: '', startsOrder: '', startsBy: '' },
+  work: {
+    diameter: '',
+    threadLength: '',
+    totalLength: '',
+    material: '',
+    end: {
+      kind: '',
+      width: '',
+      boss: '',
+      standOff: '',
+      imperfect: '',
+      room: '',
+      diameter: '',
+      reliefBy: '',
+    },
+    chamfer: { angle: '', diameter: '' },
+    register: { diameter: '', length: '', face: '' },
+  },
+  holding: { kind: '', stickOut: '' },
+  tool: { tip: { kind: 'flat', flat: '', radius: '', pitchFrom: '', pitchTo: '' }, material: '' },
+  technique: {
+    direction: '',
+    drive: '',
+    side: '',
+    clearing: '',
+    clearOrder: '',
+    markRule: '',
+    zeroBy: '',
+    endSeenBy: '',
+    level: '',
+    speed: '70',
+  },
+  infeed: { way: '', angle: '', side: '' },
   schedule: {
+    school: '',
     scratch: '',
     roughing: '',
     largest: '',
-    finishing: '2',
+    second: '',
+    finishing: '',
     finishingInfeed: '',
-    spring: '2',
+    spring: '',
+    list: '',
+    chart: '',
+    chartReads: '',
+    until: '',
+    atMost: '',
     rows: [],
+    stops: [],
   },
-  proof: { target: '', evidence: [{ kind: 'wires', wire: '', places: '' }] },
+  proof: { target: '', evidence: [EMPTY_EVIDENCE] },
   steps: [],
   marking: { setUp: '30', passes: '30', result: '40' },
   typedBefore: { swivelZero: '', dialUnit: '', dialGraduation: '', dialPerTurn: '' },
@@ -58,29 +226,75 @@ export const PLAN_FIELDS = [
   'title',
   'thread.designation',
   'thread.startsOrder',
+  'thread.startsBy',
   'work.diameter',
+  'work.threadLength',
+  'work.totalLength',
+  'work.material',
+  'work.end.kind',
   'work.end.width',
+  'work.end.boss',
+  'work.end.standOff',
+  'work.end.imperfect',
+  'work.end.room',
+  'work.end.diameter',
+  'work.end.reliefBy',
+  'work.chamfer.angle',
+  'work.chamfer.diameter',
+  'work.register.diameter',
+  'work.register.length',
+  'work.register.face',
+  'holding.kind',
+  'holding.stickOut',
   'tool.tip.kind',
   'tool.tip.flat',
   'tool.tip.radius',
   'tool.tip.pitchFrom',
   'tool.tip.pitchTo',
+  'tool.material',
+  'technique.direction',
+  'technique.drive',
+  'technique.side',
+  'technique.clearing',
+  'technique.clearOrder',
+  'technique.markRule',
+  'technique.zeroBy',
+  'technique.endSeenBy',
+  'technique.level',
+  'technique.speed',
+  'infeed.way',
   'infeed.angle',
+  'infeed.side',
   'proof.target',
-  'proof.evidence.0.wire',
+  'schedule.school',
   'schedule.scratch',
   'schedule.roughing',
   'schedule.largest',
+  'schedule.second',
   'schedule.finishing',
   'schedule.finishingInfeed',
   'schedule.spring',
-  'technique.speed',
+  'schedule.list',
+  'schedule.chart',
+  'schedule.chartReads',
+  'schedule.until',
+  'schedule.atMost',
   'marking.setUp',
   'marking.passes',
   'marking.result',
 ] as const;
 
-export type PlanField = (typeof PLAN_FIELDS)[number];
+/** The lists of the form as a whole; what is wrong with a list is said there. */
+export const PLAN_LISTS = ['proof.evidence', 'schedule.rows', 'schedule.stops', 'steps'] as const;
+
+/** A field by its path; rows of a list are counted from 0. */
+export type PlanField =
+  | (typeof PLAN_FIELDS)[number]
+  | (typeof PLAN_LISTS)[number]
+  | `proof.evidence.${number}.${keyof EvidenceForm}`
+  | `schedule.rows.${number}.${keyof RowForm}`
+  | `schedule.stops.${number}.${keyof StopForm}`
+  | `steps.${number}.${keyof StepForm}`;
 
 /** The text at a field; empty where the form has no such leaf. @example leafOf(form, 'work.end.width') */
 export function leafOf(form: PlanForm, field: string): string {
@@ -137,9 +351,10 @@ export function formFrom(stored: unknown): PlanForm {
 }
 
 const ROW_SHAPES: Record<string, object> = {
-  rows: { what: '', kind: '', infeed: '', check: '' },
-  evidence: { kind: '', wire: '', places: '' },
-  steps: { id: '', title: '', instruction: '' },
+  rows: EMPTY_ROW,
+  stops: EMPTY_STOP,
+  evidence: EMPTY_EVIDENCE,
+  steps: EMPTY_STEP,
 };
 
 /** A stored value in the shape of the form, leaf by leaf. */
@@ -163,19 +378,21 @@ function shaped(shape: unknown, found: unknown, name = ''): unknown {
 
 /** A form as it is stored: with format and version. */
 export function draftDocument(form: PlanForm): object {
-  return { format: 'oyakata-draft', version: 2, ...form };
+  return { format: 'oyakata-draft', version: 3, ...form };
 }
 
 /** Stages of planning in the practitioner's order, each with its fields. */
 export const PLAN_STAGES = [
   { id: 'thread', fields: ['title', 'thread'] },
-  { id: 'blank', fields: ['work', 'holding'] },
+  { id: 'blank', fields: ['work'] },
+  { id: 'holding', fields: ['holding'] },
+  { id: 'technique', fields: ['technique'] },
   { id: 'tool', fields: ['tool'] },
   { id: 'compound', fields: ['infeed'] },
   { id: 'target', fields: ['proof'] },
   { id: 'passes', fields: ['schedule'] },
-  { id: 'speed', fields: ['technique'] },
-  { id: 'marks', fields: ['marking', 'steps'] },
+  { id: 'steps', fields: ['steps'] },
+  { id: 'marks', fields: ['marking'] },
 ] as const;
 
 export type PlanStageId = (typeof PLAN_STAGES)[number]['id'];

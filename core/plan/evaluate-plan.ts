@@ -1,17 +1,22 @@
 import { swivelMarkDeg } from '../compound';
 import type { Lathe } from '../lathe';
-import { leadOf } from '../thread';
+import { feedAngleOf, feedsByCompound } from '../technique';
+import { leadOf, type Thread, type ThreadLimits } from '../thread';
 import { lengthIn } from '../units';
+import type { PlanEvaluation } from './plan-evaluation';
+import type { PlanInputs } from './read-plan-form';
+import { angleIssues, trailingStepOf } from './stages/angle-stage';
 import { depthStage } from './stages/depth-stage';
 import { onLatheStage } from './stages/on-lathe-stage';
+import { partStage } from './stages/part-stage';
 import { proofStage } from './stages/proof-stage';
 import { rowsStage } from './stages/rows-stage';
 import { speedStage } from './stages/speed-stage';
-import { angleIssues, trailingStepOf } from './stages/angle-stage';
+import { stopsStage } from './stages/stops-stage';
 import { tipStage } from './stages/tip-stage';
+import { wayStage } from './stages/way-stage';
 import { workStage } from './stages/work-stage';
-import type { PlanEvaluation } from './plan-evaluation';
-import type { PlanInputs } from './read-plan-form';
+import { inUnitOf, usualInfeed } from './usual-infeed';
 
 /**
  * Works out a plan, stage by stage: each stage is a pure function of what it needs, remembers its last answers, and
@@ -34,70 +39,161 @@ export function evaluatePlan(inputs: PlanInputs, lathe: Lathe): PlanEvaluation {
     wireRange: null,
     overWires: null,
     radialDepth: null,
-    compoundFeed: null,
+    toolWidth: null,
+    feedAngleDeg: null,
+    feed: null,
     rootDiameter: null,
     sideClearance: null,
     trailingStep: null,
-    largestInfeed: null,
+    relief: null,
+    proposedInfeed: null,
+    school: null,
+    asked: null,
     rows: null,
+    stops: [],
     suggestedRoughing: null,
+    speedLimit: null,
     timeInRunOut: null,
+    maxRpm: null,
+    leastRunOut: null,
+    drive: null,
     swivelMarkDeg: angle === null ? null : swivelMarkDeg(angle, lathe.compound.swivel.zeroAlong),
     passes: null,
     issues: [],
   };
-  if (thread === null || limits === null) return none;
-  const { unit } = thread;
-  const typed = (field: 'blankDiameter' | 'targetPitchDiameter' | 'wireDiameter' | 'runOutWidth') => {
-    const length = inputs[field];
-    return length === undefined ? null : lengthIn(length, unit);
-  };
+  if (thread === null || limits === null || inputs.chosen === undefined) return none;
+  return { ...none, ...ofThread(inputs, inputs.chosen, thread, limits, angle, lathe) };
+}
 
+function ofThread(
+  inputs: PlanInputs,
+  { way, startsBy, level }: NonNullable<PlanInputs['chosen']>,
+  thread: Thread,
+  limits: ThreadLimits,
+  angle: number | null,
+  lathe: Lathe,
+): Partial<PlanEvaluation> {
+  const { unit } = thread;
+  const typed = (field: 'blankDiameter' | 'targetPitchDiameter' | 'wireDiameter' | 'endLength') =>
+    inUnitOf(thread, inputs[field]);
+  const { work: part, evidence = [] } = inputs;
+  const feedAngleDeg = angle === null ? null : feedAngleOf(way.infeed, angle);
+  const wires = evidence.findIndex(({ kind }) => kind === 'wires');
+
+  const choices = wayStage(way, startsBy, unit === 'in', lathe);
   const work = workStage(thread, limits, typed('blankDiameter'));
-  const proof = proofStage(thread, limits, work.blank, typed('targetPitchDiameter'), typed('wireDiameter'));
-  const tool = tipStage(thread, limits, proof.target ?? limits.pitchDiameter.max, inputs.tip ?? null);
-  const depth = depthStage(thread, work.blank, tool.tip, proof.target, angle);
-  const rows = rowsStage(thread, limits, work.blank, tool.tip, proof.target, angle, depth.compoundFeed, {
-    scratch: inputs.scratchInfeed ?? null,
-    roughing: inputs.roughingPasses ?? null,
-    largest: inputs.largestInfeed ?? null,
-    finishing: inputs.finishingPasses ?? null,
-    finishingInfeed: inputs.finishingInfeed ?? null,
-    spring: inputs.springPasses ?? null,
-  });
-  const onLathe = onLatheStage(
+  const proof = proofStage(
     thread,
     limits,
     work.blank,
-    tool.tip,
-    tool.tipKnown,
-    angle,
-    depth.compoundFeed,
-    proof.wire ?? proof.bestWire,
-    rows.rows,
-    lathe.compound.dial,
-    inputs.startsOrder,
+    typed('targetPitchDiameter'),
+    typed('wireDiameter'),
+    Math.max(0, wires),
   );
-  const speed = speedStage(leadOf(thread), typed('runOutWidth'), inputs.spindleSpeedRpm ?? null);
-  return {
-    ...none,
+  const tool = tipStage(thread, limits, proof.target ?? limits.pitchDiameter.max, inputs.tip ?? null);
+  const depth = depthStage(thread, work.blank, tool.tip, proof.target, feedAngleDeg);
+  const around = partStage(thread, limits, depth.rootDiameter, {
+    threadLength: part?.threadLength ?? null,
+    totalLength: part?.totalLength ?? null,
+    chamferDiameter: part?.chamfer.diameter ?? null,
+    reliefDiameter: part?.reliefDiameter ?? null,
+    reliefBy: part?.reliefBy ?? 'planned-root',
+    registerDiameter: part?.register.diameter ?? null,
+    registerLength: part?.register.length ?? null,
+  });
+  const insert = inputs.tip?.kind === 'insert';
+  const proposedInfeed = usualInfeed({
+    thread,
+    tip: tool.tip ?? { kind: 'flat', flat: 0 },
+    insert,
+    infeed: way.infeed,
+    level,
+    holding: way.holding,
+    material: part?.material ?? null,
+    overhang: inUnitOf(thread, part?.stickOut) ?? inUnitOf(thread, part?.threadLength),
+    diameter: work.blank ?? thread.nominalDiameter,
+  });
+  const speed = speedStage(
+    way,
+    choices.drive,
+    level,
+    leadOf(thread),
+    typed('endLength'),
+    depth.toolWidth,
+    inUnitOf(thread, part?.room),
+    lathe.spindle.runDownTurns,
+    inputs.spindleSpeedRpm ?? null,
+  );
+  const common = {
+    feedAngleDeg,
+    proposedInfeed,
     ...work,
     ...proof,
     ...tool,
     ...depth,
-    ...rows,
     ...speed,
+    drive: choices.drive,
+    relief: around.relief,
+  };
+  const beforeRows = [
+    ...choices.issues,
+    ...proof.issues.filter(({ code }) => code === 'target-outside-band'),
+    ...work.issues,
+    ...around.issues,
+    ...tool.issues,
+    // Wires that nobody asks for bother nobody.
+    ...proof.issues.filter(({ code }) => code !== 'target-outside-band' && wires >= 0),
+    ...(evidence.length === 0 ? [NO_EVIDENCE] : []),
+  ];
+  const ofAngle = feedsByCompound(way.infeed) ? angleIssues(thread, angle) : [];
+  if (inputs.schedule === undefined)
+    return { ...common, issues: [...beforeRows, ...ofAngle, ...speed.issues] };
+
+  const rows = rowsStage(
+    { thread, way, tip: tool.tip, insert, feedAngleDeg, feed: depth.feed, proposedInfeed },
+    inputs.schedule,
+  );
+  const fromReading = evidence.find(({ fromReading: from }) => from !== null)?.fromReading ?? null;
+  const stops = stopsStage(
+    {
+      way,
+      feedAngleDeg: feedAngleDeg ?? 0,
+      rows: rows.rows ?? NO_ROWS,
+      fromReading: inUnitOf(thread, fromReading),
+    },
+    inputs.schedule,
+    evidence,
+  );
+  const { largest } = rows.asked;
+  const onLathe = onLatheStage(
+    {
+      thread,
+      limits,
+      way,
+      blank: work.blank,
+      tip: tool.tip,
+      tipKnown: tool.tipKnown,
+      feedAngleDeg,
+      feed: depth.feed,
+      wire: proof.wire ?? proof.bestWire,
+      startsOrder: inputs.startsOrder,
+    },
+    rows,
+    rows.school === 'constant-infeed' && largest !== null ? lengthIn(largest, unit) : null,
+    lathe,
+  );
+  return {
+    ...common,
+    school: rows.school,
+    asked: rows.asked,
+    rows: rows.rows,
+    suggestedRoughing: rows.suggestedRoughing,
+    stops: stops.stops,
     passes: onLathe.passes,
-    trailingStep: trailingStepOf(thread, angle, rows.largestInfeed),
-    issues: [
-      ...proof.issues.filter(({ code }) => code === 'target-outside-band'),
-      ...work.issues,
-      ...tool.issues,
-      ...proof.issues.filter(({ code }) => code !== 'target-outside-band'),
-      ...rows.issues,
-      ...onLathe.issues,
-      ...angleIssues(thread, angle),
-      ...speed.issues,
-    ],
+    trailingStep: feedsByCompound(way.infeed) ? trailingStepOf(thread, angle, largest) : null,
+    issues: [...beforeRows, ...rows.issues, ...stops.issues, ...onLathe.issues, ...ofAngle, ...speed.issues],
   };
 }
+
+const NO_EVIDENCE = { field: 'proof.evidence', code: 'no-evidence', severity: 'warn' } as const;
+const NO_ROWS: never[] = [];

@@ -21,7 +21,7 @@ test.each([
   ['swivelMark', /^29\.5°$/, 'Common practice'],
   ['passes', /^14 passes, 9 of them roughing, last reading 0\.046 in$/, 'Common practice'],
   ['trailingStep', /= 0\.000087 in$/, 'Geometry'],
-  ['timeInRunOut', /^at 70 rpm: 2\.58 s$/, 'Geometry'],
+  ['timeInRunOut', /^at 70 rpm: 1\.84 s over 0\.1345 in$/, 'Geometry'],
   ['tipLimit', /^flat 0\.01\d\d, radius 0\.00\d\d in$/, 'Geometry'],
 ] as const)('%s ends in its figure and names its source', (key, numbers, source) => {
   const why = whys({}).why[key];

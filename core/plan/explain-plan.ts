@@ -74,11 +74,16 @@ export function explainPlan(
       assumes: `Depth counts from the real ${external ? 'blank' : 'bore'}, with the tip as ground; no bending, no burrs.`,
     };
   }
-  if (evaluation.compoundFeed !== null && evaluation.radialDepth !== null && angle !== undefined) {
+  if (
+    evaluation.feed !== null &&
+    evaluation.radialDepth !== null &&
+    angle !== undefined &&
+    evaluation.feedAngleDeg !== 0
+  ) {
     whys.compoundFeed = {
       title: 'Compound feed',
       formula: 'c = h / cos θ',
-      numbers: `${show(evaluation.radialDepth)} / cos ${angle}° = ${show(evaluation.compoundFeed)} ${unit}`,
+      numbers: `${show(evaluation.radialDepth)} / cos ${angle}° = ${show(evaluation.feed)} ${unit}`,
       source: 'Geometry; θ counts from the cross-slide axis',
       assumes:
         'The compound’s dial reads its own travel, and every cut starts with the cross slide back at zero.',
@@ -137,14 +142,25 @@ export function explainPlan(
       assumes: 'Each pass removes what the tool’s outline newly covers.',
     };
   }
-  if (evaluation.timeInRunOut !== null && inputs.spindleSpeedRpm !== undefined) {
+  const { speedLimit, timeInRunOut } = evaluation;
+  if (speedLimit !== null && timeInRunOut !== null && inputs.spindleSpeedRpm !== undefined) {
     whys.timeInRunOut = {
-      title: 'Time in the run-out groove',
-      formula: 't = width / (rpm · lead / 60)',
-      numbers: `at ${inputs.spindleSpeedRpm} rpm: ${evaluation.timeInRunOut.toFixed(2)} s`,
-      source: `Geometry; ${REACTION_SECONDS} s reaction is common practice`,
-      assumes: 'The hand is the limit, not the tool. Obey the machine’s placards.',
+      title: 'Time that is left to the hand',
+      formula: SPEED_FORMULAS[speedLimit.endsBy],
+      numbers: `at ${inputs.spindleSpeedRpm} rpm: ${timeInRunOut.toFixed(2)} s over ${show(speedLimit.usable ?? 0)} ${unit}${speedLimit.runDownTurns > 0 ? `, ${speedLimit.runDownTurns} turns of run-down` : ''}`,
+      source: `Geometry; ${REACTION_SECONDS} s reaction for a beginner is common practice`,
+      assumes:
+        'The hand is the limit, not the tool. Usable is the width less the tool’s own at the surface. Obey the machine’s placards.',
     };
   }
   return whys;
 }
+
+const SPEED_FORMULAS: Record<NonNullable<PlanEvaluation['speedLimit']>['endsBy'], string> = {
+  opening: 't = usable / (rpm · lead / 60)',
+  clearing: 't = usable / (rpm · lead / 60);  the room holds the run-down too',
+  stopping: 't = (usable / lead − run-down) · 60 / rpm',
+  trip: 'none: the trip lets go by itself',
+  'imperfect-length': 't = imperfect length / (rpm · lead / 60)',
+  'way-left': 't = way to the centre / (rpm · lead / 60)',
+};

@@ -1,63 +1,73 @@
 import { showInsertPitch } from '../tool';
-import type { Length } from '../units';
-import { EMPTY_PLAN_FORM, type PlanForm } from './draft';
-import type { Plan } from './plan';
+import { roundTo, type Length } from '../units';
+import {
+  EMPTY_EVIDENCE,
+  EMPTY_PLAN_FORM,
+  EMPTY_ROW,
+  EMPTY_STEP,
+  EMPTY_STOP,
+  type EvidenceForm,
+  type PlanForm,
+  type RowForm,
+  type StepForm,
+  type StopForm,
+} from './draft';
+import type { Plan, PlanEvidence, PlanStep } from './plan';
 import type { SectionPoints } from './read-plan-form';
+import { END_LENGTH_FIELD } from './read-work';
 
 /** The form that says what a plan says: where a copy or an imported plan begins to be edited. */
 export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
-  const { tip } = plan.tool;
-  const text = (length: Length | null) => (length === null ? '' : `${length.value} ${length.unit}`);
-  const pitch = (stored: typeof tip.pitchFrom) => {
-    if (stored === null) return '';
-    if (stored.threadsPerInch !== null)
-      return showInsertPitch({ length: null, threadsPerInch: stored.threadsPerInch });
-    return text(stored.length);
-  };
-  const { asked } = plan.schedule;
-  const wires = plan.proof.evidence.find(({ kind }) => kind === 'wires');
+  const { thread, work, holding, tool, technique, infeed, proof, steps } = plan;
+  const { end } = work;
+  const endLength =
+    end.kind === 'mark' ? end.imperfectLength : end.kind === 'through' ? end.standOff : end.width;
   return {
     ...EMPTY_PLAN_FORM,
     title: plan.title,
-    thread: { designation: plan.thread.designation, startsOrder: plan.thread.startsOrder },
-    work: {
-      diameter: text(plan.work.diameter),
-      end: { kind: plan.work.end.kind, width: text(plan.work.end.width) },
+    thread: {
+      designation: thread.designation,
+      startsOrder: thread.startsOrder,
+      startsBy: thread.startsBy ?? '',
     },
-    holding: { kind: plan.holding.kind },
-    tool: {
-      tip: {
-        kind: tip.kind,
-        flat: text(tip.flat),
-        radius: text(tip.radius),
-        pitchFrom: pitch(tip.pitchFrom),
-        pitchTo: pitch(tip.pitchTo),
+    work: {
+      diameter: text(work.diameter),
+      threadLength: text(work.threadLength),
+      totalLength: text(work.totalLength),
+      material: work.material ?? '',
+      end: {
+        ...EMPTY_PLAN_FORM.work.end,
+        kind: end.kind,
+        [END_LENGTH_FIELD[end.kind]]: text(endLength),
+        room: text(end.room),
+        diameter: text(end.diameter),
+        reliefBy: end.reliefBy,
+      },
+      chamfer: { angle: figure(work.chamfer?.angleDeg), diameter: text(work.chamfer?.diameter ?? null) },
+      register: {
+        diameter: text(work.register?.diameter ?? null),
+        length: text(work.register?.length ?? null),
+        face: work.register?.seatsOnFace === true ? 'yes' : '',
       },
     },
+    holding: { kind: holding.kind, stickOut: text(holding.stickOut) },
+    tool: { tip: tipForm(tool.tip), material: tool.material ?? '' },
     technique: {
-      direction: plan.technique.direction,
-      drive: plan.technique.drive,
-      side: plan.technique.side,
-      clearing: plan.technique.clearing,
-      speed: String(plan.technique.spindleSpeedRpm),
+      direction: technique.direction,
+      drive: technique.drive,
+      side: technique.side,
+      clearing: technique.clearing,
+      clearOrder: technique.clearOrder,
+      markRule: technique.markRule,
+      zeroBy: technique.zeroBy ?? '',
+      endSeenBy: technique.endSeenBy ?? '',
+      level: technique.level,
+      speed: String(technique.spindleSpeedRpm),
     },
-    infeed: {
-      way: plan.infeed.way,
-      angle: plan.infeed.compoundAngleDeg === null ? '' : String(plan.infeed.compoundAngleDeg),
-    },
-    schedule: {
-      scratch: text(asked.scratch),
-      roughing: String(asked.roughing),
-      largest: text(asked.largestInfeed),
-      finishing: String(asked.finishing),
-      finishingInfeed: text(asked.finishingInfeed),
-      spring: String(asked.spring),
-      rows: [],
-    },
-    proof: {
-      target: text(plan.proof.targetPitchDiameter),
-      evidence: [{ kind: 'wires', wire: text(wires?.wire ?? null), places: '' }],
-    },
+    infeed: { way: infeed.way, angle: figure(infeed.compoundAngleDeg), side: infeed.compoundSide },
+    schedule: scheduleForm(plan),
+    proof: { target: text(proof.targetPitchDiameter), evidence: proof.evidence.map(evidenceForm) },
+    steps: steps.map(stepForm),
     marking:
       marking === undefined
         ? EMPTY_PLAN_FORM.marking
@@ -66,5 +76,121 @@ export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
             passes: String(marking.passes),
             result: String(marking.result),
           },
+  };
+}
+
+const text = (length: Length | null) => (length === null ? '' : `${length.value} ${length.unit}`);
+const figure = (value: number | null | undefined) =>
+  value === null || value === undefined ? '' : String(value);
+const yes = (value: boolean | null) => (value === null ? '' : value ? 'yes' : 'no');
+
+function tipForm(tip: Plan['tool']['tip']): PlanForm['tool']['tip'] {
+  const pitch = (stored: typeof tip.pitchFrom) => {
+    if (stored === null) return '';
+    if (stored.threadsPerInch !== null)
+      return showInsertPitch({ length: null, threadsPerInch: stored.threadsPerInch });
+    return text(stored.length);
+  };
+  return {
+    kind: tip.kind,
+    flat: text(tip.flat),
+    radius: text(tip.radius),
+    pitchFrom: pitch(tip.pitchFrom),
+    pitchTo: pitch(tip.pitchTo),
+  };
+}
+
+function scheduleForm({ schedule }: Plan): PlanForm['schedule'] {
+  const { asked, rows, school } = schedule;
+  const cuts = rows.filter(({ what }) => what === 'cut' || what === 'repeat');
+  const list = (lengths: (Length | null)[]) =>
+    lengths
+      .flatMap((length) => (length === null ? [] : [`${roundTo(length.value, 6)}${length.unit}`]))
+      .join(' ');
+  const repeat = rows.find(({ what }) => what === 'repeat');
+  const byHand = school === 'own';
+  return {
+    ...EMPTY_PLAN_FORM.schedule,
+    school,
+    scratch: text(asked.scratch),
+    roughing: String(asked.roughing),
+    largest: text(asked.largestInfeed),
+    second: text(asked.secondInfeed),
+    finishing: String(asked.finishing),
+    finishingInfeed: text(asked.finishingInfeed),
+    spring: String(asked.spring),
+    list:
+      school === 'list' ? list(cuts.filter(({ kind }) => kind === 'rough').map(({ infeed }) => infeed)) : '',
+    chart: school === 'chart' ? list(cuts.map(({ reading }) => reading)) : '',
+    chartReads: school === 'chart' && cuts.some(({ measure }) => measure !== 'diameter') ? 'radius' : '',
+    until: repeat?.check ?? '',
+    atMost: figure(repeat?.atMost),
+    rows: byHand ? rows.map(rowForm) : [],
+    stops: byHand ? [] : stopsForm(rows),
+  };
+}
+
+function rowForm({ what, kind, infeed, check, drive, hold }: Plan['schedule']['rows'][number]): RowForm {
+  const cut = what === 'cut' || what === 'repeat';
+  return {
+    ...EMPTY_ROW,
+    what: cut ? 'cut' : 'stop',
+    kind: kind ?? '',
+    infeed: cut ? text(infeed) : '',
+    check: check ?? '',
+    drive: drive ?? '',
+    hold: hold ? 'yes' : '',
+  };
+}
+
+function stopsForm(rows: Plan['schedule']['rows']): StopForm[] {
+  let after = 0;
+  return rows.flatMap(({ what, check, onward, hold }): StopForm[] => {
+    if (what === 'cut' || what === 'repeat') {
+      after += 1;
+      return [];
+    }
+    const flags = { onward: onward ? 'yes' : '', hold: hold ? 'yes' : '' };
+    return [{ ...EMPTY_STOP, check: check ?? '', after: String(after), ...flags }];
+  });
+}
+
+function evidenceForm(each: PlanEvidence): EvidenceForm {
+  return {
+    ...EMPTY_EVIDENCE,
+    kind: each.kind,
+    wire: text(each.wire),
+    gauge: each.gauge ?? '',
+    nut: each.gaugeKnown ? (each.gaugeClass ?? text(each.gaugeSize)) : '?',
+    nutUncertainty: text(each.gaugeUncertainty),
+    places: each.places.length === 3 ? '' : each.places.join(' '),
+    weight: String(each.weight),
+    wanted: each.answersWanted.join(' '),
+    bothEnds: each.bothEnds ? 'yes' : '',
+    toShoulder: each.toShoulder ? 'yes' : '',
+    least: text(each.least),
+    most: text(each.most),
+    fromReading: text(each.fromReading),
+  };
+}
+
+function stepForm(step: PlanStep): StepForm {
+  return {
+    ...EMPTY_STEP,
+    id: step.id,
+    title: step.title ?? '',
+    instruction: step.instruction ?? '',
+    group: step.group ?? '',
+    evidence: step.evidence ?? '',
+    choices: step.choices.join('; '),
+    times: figure(step.times),
+    unit: step.value?.unit ?? '',
+    least: figure(step.value?.least ?? null),
+    most: figure(step.value?.most ?? null),
+    expected: step.expected ?? '',
+    critical: yes(step.critical),
+    hold: yes(step.hold),
+    weight: figure(step.weight),
+    on: step.on ? '' : 'no',
   };
 }

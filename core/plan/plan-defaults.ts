@@ -17,7 +17,12 @@ export interface PlanDefaults {
   compoundAngleDeg: number;
   targetPitchDiameter: Length;
   wireDiameter: Length;
+  /** Of the run-out groove, the recess, or the boss beyond: three pitches; common practice. */
   runOutWidth: Length;
+  /** From the jaws, for a through thread: as much and the tool. */
+  standOff: Length;
+  /** Pulled out at a mark: two pitches of thread that runs shallow; common practice. */
+  imperfectLength: Length;
 }
 
 /** The proposals that are lengths. */
@@ -45,6 +50,8 @@ export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults
     targetPitchDiameter: target,
     wireDiameter: length(bestWire(pitch, flankAngleDeg), decimals + 1),
     runOutWidth: length(3 * pitch, decimals - 1),
+    standOff: length(4 * pitch, decimals - 1),
+    imperfectLength: length(2 * pitch, decimals - 1),
   };
 }
 
@@ -52,17 +59,17 @@ export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults
 const INFEEDS: Record<LengthUnit, Record<InfeedDefault, Length>> = {
   in: {
     scratchInfeed: { value: 0.002, unit: 'in' },
-    largestInfeed: { value: 0.01, unit: 'in' },
+    secondInfeed: { value: 0.002, unit: 'in' },
     finishingInfeed: { value: 0.001, unit: 'in' },
   },
   mm: {
     scratchInfeed: { value: 0.04, unit: 'mm' },
-    largestInfeed: { value: 0.26, unit: 'mm' },
+    secondInfeed: { value: 0.06, unit: 'mm' },
     finishingInfeed: { value: 0.02, unit: 'mm' },
   },
 };
 
-export type InfeedDefault = 'scratchInfeed' | 'largestInfeed' | 'finishingInfeed';
+export type InfeedDefault = 'scratchInfeed' | 'secondInfeed' | 'finishingInfeed';
 
 /** Proposed infeeds in the thread's unit; each lathe's dial rounds the readings that follow from them. */
 export function infeedDefaults(unit: LengthUnit): Record<InfeedDefault, Length> {

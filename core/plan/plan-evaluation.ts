@@ -1,8 +1,14 @@
-import type { ExactRow, Pass } from '../schedule';
+import type { Pass } from '../schedule';
+import type { RealDrive } from '../technique';
 import type { Thread, ThreadLimits } from '../thread';
 import type { Tip, TipLimit } from '../tool';
-import type { Length } from '../units';
 import type { PlanIssue } from './plan-issue';
+import type { PartStage } from './stages/part-stage';
+import type { PlannedRow, SettledSchedule } from './stages/rows-stage';
+import type { SpeedStage } from './stages/speed-stage';
+import type { PlannedStop } from './stages/stops-stage';
+import type { School } from './read-schedule';
+import type { UsualInfeeds } from './usual-infeed';
 
 /**
  * Everything that follows from the decisions of a plan, as far as they are readable: what can not be worked out is
@@ -24,21 +30,37 @@ export interface PlanEvaluation {
   wireRange: { min: number; max: number } | null;
   overWires: { min: number; target: number; max: number } | null;
   radialDepth: number | null;
-  /** Exact compound feed to the target, before any dial's graduation. */
-  compoundFeed: number | null;
+  /** The tool at full depth: its width at the surface. */
+  toolWidth: number | null;
+  /** Direction of the feed from the cross-slide axis: the compound's angle, or 0 where the cross slide feeds. */
+  feedAngleDeg: number | null;
+  /** Exact feed of the slide that feeds to the target, before any dial's graduation. */
+  feed: number | null;
   /** Diameter that the deepest point of the tool leaves at the target. */
   rootDiameter: number | null;
   /** Side clearance that the helix angle asks of the tool. */
   sideClearance: { leading: number; trailing: number } | null;
   /** What the largest infeed takes off the trailing flank, square to it; negative leaves a step. */
   trailingStep: number | null;
-  /** As typed, or as proposed for this tip. */
-  largestInfeed: Length | null;
-  /** The schedule before any dial. */
-  rows: ExactRow[] | null;
+  /** How relief is cut: by the planned root, by the printed minor, and as chosen. */
+  relief: PartStage['relief'];
+  /** The infeed that is proposed for this way, tip and material. */
+  proposedInfeed: UsualInfeeds | null;
+  /** As chosen, or as proposed. */
+  school: School | null;
+  /** What the schedule asks once the proposals are put in. */
+  asked: SettledSchedule | null;
+  /** The schedule before any dial, and the stops in it. */
+  rows: PlannedRow[] | null;
+  stops: PlannedStop[];
   suggestedRoughing: number | null;
-  /** Seconds that the tool is in the run-out groove. */
+  /** What limits the speed, and the seconds that are left to the hand; null where nothing limits them. */
+  speedLimit: SpeedStage['speedLimit'];
   timeInRunOut: number | null;
+  maxRpm: number | null;
+  leastRunOut: number | null;
+  /** How the carriage is driven on the lathe looked at. */
+  drive: RealDrive | null;
   /** On the lathe looked at. */
   swivelMarkDeg: number | null;
   passes: Pass[] | null;

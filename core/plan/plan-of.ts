@@ -1,117 +1,171 @@
+import { slideOf } from '../technique';
 import { printDesignation } from '../thread';
 import { roundTo, type Length } from '../units';
+import { stopData } from '../stops';
 import type { Plan, PlanRow, PlanTip } from './plan';
 import type { PlanEvaluation } from './plan-evaluation';
-import { usualWay } from './usual-way';
 import type { PlanInputs, TipInput } from './read-plan-form';
 
 /** The plan of inputs that have no issue; null while one of them is missing. */
 export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | null {
-  const { title, thread, blankDiameter, runOutWidth, tip, compoundAngleDeg } = inputs;
-  const { targetPitchDiameter, wireDiameter, scratchInfeed, finishingInfeed } = inputs;
-  const { finishingPasses, springPasses, spindleSpeedRpm, marking } = inputs;
-  const { largestInfeed, rows } = evaluation;
+  const { title, thread, chosen, work, blankDiameter, endLength, tip, compoundAngleDeg } = inputs;
+  const { targetPitchDiameter, wireDiameter, evidence, schedule, steps, spindleSpeedRpm, marking } = inputs;
+  const { asked, rows, school } = evaluation;
   if (
     title === undefined ||
     thread === undefined ||
+    chosen === undefined ||
+    work === undefined ||
     blankDiameter === undefined ||
-    runOutWidth === undefined ||
+    endLength === undefined ||
     tip === undefined ||
     compoundAngleDeg === undefined ||
     targetPitchDiameter === undefined ||
     wireDiameter === undefined ||
-    scratchInfeed === undefined ||
-    finishingInfeed === undefined ||
-    finishingPasses === undefined ||
-    springPasses === undefined ||
+    evidence === undefined ||
+    schedule === undefined ||
+    steps === undefined ||
     spindleSpeedRpm === undefined ||
     marking === undefined ||
-    largestInfeed === null ||
-    rows === null
+    asked?.scratch == null ||
+    asked.largest === null ||
+    asked.finishing === null ||
+    asked.finishingInfeed === null ||
+    asked.spring === null ||
+    rows === null ||
+    school === null
   ) {
     return null;
   }
+  const { way } = chosen;
+  const count = (wanted: string) => rows.filter(({ kind }) => kind === wanted).length;
   const { unit } = thread;
-  const length = (value: number): Length => ({ value: roundTo(value, 9), unit });
-  const internal = thread.side === 'internal';
-  const way = usualWay(thread);
+  const given = (length: Length | null | undefined): Length | null => length ?? null;
+  const only = (kinds: readonly string[], length: Length): Length | null =>
+    kinds.includes(way.end) ? length : null;
+  const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 2,
+    version: 3,
     title,
     thread: {
       designation: printDesignation(thread),
       hand: thread.hand,
       starts: thread.starts,
       startsOrder: inputs.startsOrder,
+      startsBy: chosen.startsBy,
     },
     work: {
       diameter: blankDiameter,
       end: {
-        kind: internal ? 'recess' : 'groove',
-        width: runOutWidth,
-        diameter: null,
-        imperfectLength: null,
-        standOff: null,
+        kind: way.end,
+        width: only(['groove', 'recess', 'boss'], endLength),
+        diameter: given(work.reliefDiameter),
+        reliefBy: work.reliefBy,
+        imperfectLength: only(['mark'], endLength),
+        standOff: only(['through'], endLength),
+        room: given(work.room),
       },
-      threadLength: null,
-      totalLength: null,
-      chamfer: null,
-      register: null,
-      material: null,
+      threadLength: given(work.threadLength),
+      totalLength: given(work.totalLength),
+      chamfer: chamfer.angleDeg === null && chamfer.diameter === null ? null : chamfer,
+      register: register.diameter === null && register.length === null ? null : register,
+      material: work.material,
     },
-    holding: { kind: internal ? 'chuck' : 'chuck-and-centre', stickOut: null },
-    tool: { tip: storedTip(tip), material: null },
+    holding: { kind: way.holding, stickOut: given(work.stickOut) },
+    tool: { tip: storedTip(tip), material: work.toolMaterial },
     technique: {
       direction: way.direction,
-      drive: 'half-nut',
+      drive: way.drive,
       side: way.toolSide,
-      clearing: 'cross-slide',
-      endSeenBy: null,
+      clearing: way.clearing,
+      clearOrder: way.clearOrder,
+      markRule: way.markRule,
+      zeroBy: chosen.zeroBy,
+      endSeenBy: chosen.endSeenBy,
       spindleSpeedRpm,
-      level: 'each-step',
+      level: chosen.level,
     },
-    infeed: { way: 'compound', compoundAngleDeg, compoundSide: way.compoundSide },
+    infeed: { way: way.infeed, compoundAngleDeg, compoundSide: way.compoundSide },
     schedule: {
-      school: 'constant-area',
+      school,
       asked: {
-        scratch: scratchInfeed,
-        roughing: rows.filter(({ kind }) => kind === 'rough').length,
-        largestInfeed,
-        finishing: finishingPasses,
-        finishingInfeed,
-        spring: springPasses,
+        scratch: asked.scratch,
+        roughing: count('rough'),
+        largestInfeed: asked.largest,
+        secondInfeed: school === 'two-thirds' ? asked.second : null,
+        finishing: count('finish'),
+        finishingInfeed: asked.finishingInfeed,
+        spring: count('spring'),
       },
-      rows: rows.map(({ kind, infeed, reading }): PlanRow => ({
-        what: 'cut',
-        kind,
-        slide: 'compound',
-        measure: 'feed',
-        infeed: length(infeed),
-        reading: length(reading),
-        check: null,
-        atMost: null,
-        drive: null,
-        start: null,
-      })),
+      rows: storedRows(inputs, evaluation, unit),
     },
     proof: {
       targetPitchDiameter,
-      evidence: [
-        {
-          id: 'wires',
-          kind: 'wires',
-          wire: wireDiameter,
-          gauge: null,
-          places: ['start', 'middle', 'end'],
-          decides: true,
-          answerWanted: null,
-          fromReading: null,
-        },
-      ],
+      evidence: evidence.map((each, index) => ({
+        ...each,
+        wire: each.kind === 'wires' ? (each.wire ?? wireDiameter) : null,
+        decides: index === 0,
+      })),
     },
-    steps: [],
+    steps,
   };
+}
+
+/** Cuts and stops in one ordered list. A cut of a repeat names the check that ends it, and how often it is taken at most. */
+function storedRows(
+  { chosen, schedule }: PlanInputs,
+  { rows, stops }: PlanEvaluation,
+  unit: 'in' | 'mm',
+): PlanRow[] {
+  if (chosen === undefined || schedule === undefined || rows === null) return [];
+  const diameter = schedule.school === 'chart' && schedule.chartReads === 'diameter';
+  const slide = slideOf(chosen.way.infeed);
+  const share = diameter ? 2 : 1;
+  const length = (value: number): Length => ({ value: roundTo(share * value, 9), unit });
+  const base = {
+    slide,
+    measure:
+      slide === 'compound' ? ('feed' as const) : diameter ? ('diameter' as const) : ('radial' as const),
+    check: null,
+    atMost: null,
+    drive: null,
+    start: null,
+    onward: false,
+    hold: false,
+  };
+  const repeats = schedule.school === 'until';
+  const list: PlanRow[] = [];
+  const stopsAfter = (after: number) =>
+    stops
+      .filter((stop) => stop.after === after)
+      .forEach(({ check, onward, hold }) =>
+        list.push({
+          ...base,
+          what: stopData(check)?.what ?? 'check',
+          kind: null,
+          infeed: null,
+          reading: null,
+          check,
+          onward,
+          hold,
+        }),
+      );
+  rows.forEach(({ kind, infeed, reading, drive = null }, index) => {
+    const repeated = repeats && kind === 'rough';
+    list.push({
+      ...base,
+      what: repeated ? 'repeat' : 'cut',
+      kind,
+      infeed: length(infeed),
+      reading: length(reading),
+      check: repeated ? schedule.until : null,
+      atMost: repeated ? (schedule.atMost ?? null) : null,
+      drive,
+    });
+    stopsAfter(index + 1);
+  });
+  return list;
 }
 
 function storedTip(tip: TipInput): PlanTip {

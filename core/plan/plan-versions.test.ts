@@ -15,7 +15,7 @@ test.each(plans.map((plan) => [plan.title, plan] as const))('a plan of version 1
   expect(old.version).toBe(1);
   const plan = readStoredPlan(old);
   expect(plan).toMatchObject({
-    version: 2,
+    version: 3,
     title: old.title,
     thread: { designation: old.thread, hand: 'right' },
   });
@@ -34,7 +34,12 @@ test.each(plans.map((plan) => [plan.title, plan] as const))(
       ...of,
       schedule:
         of &&
-        Object.values(of.schedule.asked).map((each) => (typeof each === 'number' ? each : inches(each))),
+        Object.fromEntries(
+          Object.entries(of.schedule.asked).map(([name, each]) => [
+            name,
+            each === null || typeof each === 'number' ? each : inches(each),
+          ]),
+        ),
     });
     expect(decided(again)).toEqual(decided(plan));
   },

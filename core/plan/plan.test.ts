@@ -2,7 +2,7 @@ import { ValidationError } from 'yup';
 import { usualLathe } from '../lathe';
 import { formWith, planFor, sheetOf } from '../test/record';
 import { roundTo } from '../units';
-import { formFrom, planSchema, readPlan, readStoredPlan, storedPlanSchema } from './index';
+import { EMPTY_EVIDENCE, formFrom, planSchema, readPlan, readStoredPlan, storedPlanSchema } from './index';
 
 describe('a thread and a name alone make a whole plan', () => {
   const plan = planFor();
@@ -375,14 +375,14 @@ describe('stored documents', () => {
     });
     expect(form.thread.designation).toBe('3/4-16 UNF-2A');
     expect(form.work.diameter).toBe('0,744');
-    expect(form.proof.evidence).toEqual([{ kind: 'wires', wire: '0.036', places: '' }]);
+    expect(form.proof.evidence).toEqual([{ ...EMPTY_EVIDENCE, wire: '0.036' }]);
     expect(form.typedBefore.dialUnit).toBe('mm');
     // Infeeds were typed in the dial's unit.
     expect(form.schedule.scratch).toBe('0.04 mm');
-    expect(formFrom({ format: 'oyakata-draft', version: 2, ...form })).toEqual(form);
+    expect(formFrom({ format: 'oyakata-draft', version: 3, ...form })).toEqual(form);
   });
   test.each([
-    [{ format: 'oyakata-plan', version: 3 }, 'later release'],
+    [{ format: 'oyakata-plan', version: 4 }, 'later release'],
     [{ format: 'oyakata-lathe', version: 1 }, 'not oyakata-plan'],
     [{ ...planFor(), title: 5 }, 'title'],
     [{ ...planFor(), extra: 1 }, 'extra'],

@@ -18,54 +18,65 @@ import {
   words,
   yesNo,
 } from '../documents';
+import {
+  CLEARINGS,
+  CLEAR_ORDERS,
+  DIRECTIONS,
+  DRIVES,
+  END_SEEN_BY,
+  HOLDINGS,
+  INFEED_WAYS,
+  LEVELS,
+  MARK_RULES,
+  STARTS_BY,
+  TOOL_SIDES,
+  WORK_ENDS,
+  ZERO_WAYS,
+} from '../technique';
+import { EVIDENCE_KINDS } from '../proof';
 import { liftPlan1 } from './lift-plan-1';
+import { liftPlan2 } from './lift-plan-2';
 
-/** Values of the choices that a plan makes; issue by issue more of them are offered, the document holds all. */
+/** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
-export const WORK_ENDS = ['groove', 'recess', 'mark', 'through', 'boss'] as const;
-export const HOLDINGS = [
-  'chuck',
-  'chuck-and-centre',
-  'between-centres',
-  'collet',
-  'four-jaw',
-  'faceplate',
-  'parallels',
-] as const;
 export const TIP_KINDS = ['not-measured', 'flat', 'radius', 'sharp', 'insert'] as const;
-export const DIRECTIONS = ['toward-headstock', 'away-from-headstock'] as const;
-export const DRIVES = ['half-nut', 'reversing', 'trip', 'free'] as const;
-export const TOOL_SIDES = ['front', 'back'] as const;
-export const CLEARINGS = ['cross-slide', 'compound'] as const;
-export const INFEED_WAYS = ['compound', 'plunge', 'readout', 'alternating', 'axial'] as const;
+export const RELIEFS = ['planned-root', 'printed-minor'] as const;
 export const PASS_KINDS = ['scratch', 'rough', 'finish', 'spring'] as const;
-export const PROOFS = [
-  'wires',
-  'thread-micrometer',
-  'gauge',
-  'master',
-  'nut',
-  'mate',
-  'sample',
-  'crest-flat',
-  'depth',
-  'look',
+export const SCHOOLS = [
+  'constant-area',
+  'constant-infeed',
+  'two-thirds',
+  'list',
+  'chart',
+  'until',
+  'own',
 ] as const;
+export const STEP_GROUPS = ['before-cutting', 'after-scratch', 'mid-course', 'after-cutting'] as const;
+/** Units in which a value of a step is set or measured. */
+export const STEP_UNITS = ['in', 'mm', '°', 'rpm', 'TPI', 'mm pitch'] as const;
+export const STEP_EVIDENCE = ['seen', 'value', 'choice', 'order', 'counted', 'sign-off'] as const;
+/** Whether the value that is right stands before the student, shows after the entry, or stays hidden. */
+export const EXPECTED_SHOWN = ['shown', 'after-entry', 'hidden'] as const;
 export const PLACES_OF_PROOF = ['start', 'middle', 'end'] as const;
 
-/** A row of the schedule: a cut, a stop to check, or a cut repeated until a check answers. Exact: a sheet rounds it to the dial. */
+/** A row of the schedule: a cut, a stop to check or to work, or a cut repeated until a check answers. Exact: a sheet rounds it to the dial. */
 const rowSchema = part({
-  what: oneOf(['cut', 'check', 'repeat'] as const),
+  what: oneOf(['cut', 'check', 'work', 'repeat'] as const),
   kind: maybeOneOf(PASS_KINDS),
   slide: oneOf(['compound', 'cross-slide', 'readout'] as const),
   measure: oneOf(['feed', 'radial', 'diameter'] as const),
   infeed: maybeLength(),
   /** Counted from touch-off. */
   reading: maybeLength(),
+  /** Of a stop: what is checked or worked. Of a repeat: the check that ends it. */
   check: maybeWords(40),
   atMost: maybeWhole(1, 200),
   drive: maybeOneOf(DRIVES),
   start: maybeWhole(1, 20),
+  /** A stop that goes on after every cut from here. */
+  onward: yesNo(),
+  /** No cut before whoever may has looked. */
+  hold: yesNo(),
 });
 
 /** A pitch as an insert's box gives it: a length, or threads per inch. */
@@ -76,7 +87,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 2),
+  ...header('oyakata-plan', 3),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -84,16 +95,24 @@ export const storedPlanSchema = part({
     hand: oneOf(['right', 'left'] as const),
     starts: whole(1, 20),
     startsOrder: oneOf(START_ORDERS),
+    /** How the next start is found; null with one start. */
+    startsBy: maybeOneOf(STARTS_BY),
   }),
   work: part({
     /** Major diameter to which the blank is turned, or the bore of an internal thread. */
     diameter: length(),
     end: part({
       kind: oneOf(WORK_ENDS),
+      /** Of the groove or the recess; of a boss its length. */
       width: maybeLength(),
+      /** Of the relief: its own, or null where the rule gives it. */
       diameter: maybeLength(),
+      reliefBy: oneOf(RELIEFS),
       imperfectLength: maybeLength(),
+      /** Of a through bore from the jaws. */
       standOff: maybeLength(),
+      /** On to chuck or shoulder; away from the headstock to centre or tailstock. */
+      room: maybeLength(),
     }),
     threadLength: maybeLength(),
     totalLength: maybeLength(),
@@ -117,9 +136,12 @@ export const storedPlanSchema = part({
     drive: oneOf(DRIVES),
     side: oneOf(TOOL_SIDES),
     clearing: oneOf(CLEARINGS),
-    endSeenBy: maybeOneOf(['eye', 'indicator', 'mark', 'readout', 'ear'] as const),
+    clearOrder: oneOf(CLEAR_ORDERS),
+    markRule: oneOf(MARK_RULES),
+    zeroBy: maybeOneOf(ZERO_WAYS),
+    endSeenBy: maybeOneOf(END_SEEN_BY),
     spindleSpeedRpm: figure(1, 5000),
-    level: oneOf(['each-step', 'one-page'] as const),
+    level: oneOf(LEVELS),
   }),
   infeed: part({
     way: oneOf(INFEED_WAYS),
@@ -129,11 +151,13 @@ export const storedPlanSchema = part({
     compoundSide: oneOf(['usual', 'other'] as const),
   }),
   schedule: part({
-    school: oneOf(['constant-area', 'own'] as const),
+    school: oneOf(SCHOOLS),
     asked: part({
       scratch: length(),
       roughing: whole(0, 200),
       largestInfeed: length(),
+      /** After two thirds of the feed; null where the school has none. */
+      secondInfeed: maybeLength(),
       finishing: whole(0, 50),
       finishingInfeed: length(),
       spring: whole(0, 50),
@@ -145,25 +169,50 @@ export const storedPlanSchema = part({
     evidence: listOf(
       part({
         id: words(40).min(1),
-        kind: oneOf(PROOFS),
+        kind: oneOf(EVIDENCE_KINDS),
         wire: maybeLength(),
         gauge: maybeWords(120),
+        /** Class of the nut or plug; null: its usual mate, or not known. */
+        gaugeClass: maybeWords(20),
+        /** Its own pitch diameter, where the shop knows it. */
+        gaugeSize: maybeLength(),
+        gaugeUncertainty: maybeLength(),
+        /** False: nothing is known of it. */
+        gaugeKnown: yesNo(),
         places: listOf(oneOf(PLACES_OF_PROOF), 3),
         decides: yesNo(),
-        answerWanted: maybeWords(40),
+        weight: figure(0, 1000),
+        /** Answers of the fit scale that are right. */
+        answersWanted: listOf(words(40), 10),
+        bothEnds: yesNo(),
+        toShoulder: yesNo(),
+        /** Of a value: its limits. */
+        least: maybeLength(),
+        most: maybeLength(),
         fromReading: maybeLength(),
       }),
       20,
     ),
   }),
+  /** None: as they are proposed. Otherwise all of them, in order; a proposed one that is missing here stands in its own place. */
   steps: listOf(
     part({
       id: words(40).min(1),
       /** Null: the program's own words. */
       title: maybeWords(120),
       instruction: maybeWords(500),
-      expected: oneOf(['shown', 'after-entry', 'hidden'] as const),
-      hold: yesNo(),
+      group: maybeOneOf(STEP_GROUPS),
+      /** Of a step of the instructor's own; null: a proposed one. */
+      evidence: maybeOneOf(STEP_EVIDENCE),
+      choices: listOf(words(60), 12),
+      /** How often something is counted; null where nothing is. */
+      times: maybeWhole(1, 20),
+      /** Of an own step that is recorded as a value: its unit, and the limits inside which it is right. */
+      value: maybePart({ unit: oneOf(STEP_UNITS), least: maybeFigure(), most: maybeFigure() }),
+      expected: maybeOneOf(EXPECTED_SHOWN),
+      critical: maybeYesNo(),
+      hold: maybeYesNo(),
+      weight: maybeFigure(0, 1000),
       on: yesNo(),
     }),
     80,
@@ -173,11 +222,13 @@ export const storedPlanSchema = part({
 export type Plan = InferType<typeof storedPlanSchema>;
 export type PlanTip = Plan['tool']['tip'];
 export type PlanRow = Plan['schedule']['rows'][number];
+export type PlanEvidence = Plan['proof']['evidence'][number];
+export type PlanStep = Plan['steps'][number];
 
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<Plan>({
   format: 'oyakata-plan',
-  version: 2,
+  version: 3,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1 },
+  lifts: { 1: liftPlan1, 2: liftPlan2 },
 });

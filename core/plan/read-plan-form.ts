@@ -6,7 +6,13 @@ import { parseInsertPitches, type InsertPitch } from '../tool';
 import { parseLength, parseWhole, saidText, type Length, type LengthUnit } from '../units';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { START_ORDERS } from './plan';
+import type { PlanStep } from './plan';
 import { infeedDefaults, planDefaults, type InfeedDefault, type PlanDefaults } from './plan-defaults';
+import { readProof, type EvidenceInput } from './read-proof';
+import { readSchedule, type ScheduleInput } from './read-schedule';
+import { readSteps } from './read-steps';
+import { readWay, type WayInput } from './read-way';
+import { END_LENGTH_FIELD, readWork, type WorkInput } from './read-work';
 import { remember } from './remember';
 
 /** The tip as it was read: lengths with their unit. An insert has a radius and the pitches it is made for. */
@@ -30,20 +36,19 @@ export interface PlanInputs {
   thread?: Thread | undefined;
   limits?: ThreadLimits | undefined;
   startsOrder: (typeof START_ORDERS)[number];
+  /** The choices of technique, holding and end; undefined without a thread. */
+  chosen?: WayInput | undefined;
+  work?: WorkInput | undefined;
   blankDiameter?: Length | undefined;
-  runOutWidth?: Length | undefined;
+  /** Of the end that is chosen: width of the groove, length of the boss, stand-off, or imperfect length. */
+  endLength?: Length | undefined;
   tip?: TipInput | undefined;
   compoundAngleDeg?: number | undefined;
   targetPitchDiameter?: Length | undefined;
   wireDiameter?: Length | undefined;
-  scratchInfeed?: Length | undefined;
-  /** `suggested` when the form leaves the number to Oyakata. */
-  roughingPasses?: number | 'suggested' | undefined;
-  /** `proposed` when the form leaves it to Oyakata. */
-  largestInfeed?: Length | 'proposed' | undefined;
-  finishingPasses?: number | undefined;
-  finishingInfeed?: Length | undefined;
-  springPasses?: number | undefined;
+  evidence?: EvidenceInput[] | undefined;
+  schedule?: ScheduleInput | undefined;
+  steps?: PlanStep[] | undefined;
   spindleSpeedRpm?: number | undefined;
   marking?: SectionPoints | undefined;
 }
@@ -63,10 +68,12 @@ type Keep = <T>(result: Result<T>) => T | undefined;
 const PROPOSED = {
   'work.diameter': 'blankDiameter',
   'work.end.width': 'runOutWidth',
+  'work.end.boss': 'runOutWidth',
+  'work.end.standOff': 'standOff',
+  'work.end.imperfect': 'imperfectLength',
   'tool.tip.flat': 'tipFlat',
   'tool.tip.radius': 'tipRadius',
   'proof.target': 'targetPitchDiameter',
-  'proof.evidence.0.wire': 'wireDiameter',
 } as const;
 
 const limitsOf = remember(threadLimits);
@@ -118,25 +125,24 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
       message: 'Give the exercise a name, such as Clamp screw.',
     });
 
+  const chosen = thread && readWay(form, thread, issues);
+  const evidence = thread && readProof(form, thread, issues);
   const inputs: PlanInputs = {
     title: title === '' ? undefined : title,
     thread,
     limits,
     startsOrder: START_ORDERS.find((order) => order === form.thread.startsOrder) ?? 'start-by-start',
+    chosen,
+    work: readWork(form, unit, issues),
     blankDiameter: threadLength('work.diameter'),
-    runOutWidth: threadLength('work.end.width'),
+    endLength: threadLength(`work.end.${END_LENGTH_FIELD[chosen?.way.end ?? 'groove']}`),
     tip: readTip(form, unit, defaults, threadLength, keep, issues, notes),
     compoundAngleDeg: readAngle(),
     targetPitchDiameter: threadLength('proof.target'),
-    wireDiameter: threadLength('proof.evidence.0.wire'),
-    scratchInfeed: length('schedule.scratch', infeeds.scratchInfeed),
-    roughingPasses: isEmpty('schedule.roughing')
-      ? 'suggested'
-      : whole('schedule.roughing', 1, 60, 'the roughing passes'),
-    largestInfeed: isEmpty('schedule.largest') ? 'proposed' : length('schedule.largest'),
-    finishingPasses: whole('schedule.finishing', 0, 10, 'the finishing passes'),
-    finishingInfeed: length('schedule.finishingInfeed', infeeds.finishingInfeed),
-    springPasses: whole('schedule.spring', 0, 6, 'the spring passes'),
+    wireDiameter: evidence?.find(({ kind }) => kind === 'wires')?.wire ?? defaults?.wireDiameter,
+    evidence,
+    schedule: readSchedule(form, unit, issues, notes),
+    steps: readSteps(form, unit, issues),
     spindleSpeedRpm: whole('technique.speed', 5, 2000, 'the spindle speed in rpm'),
     marking: readMarking(form, keep, issues),
   };

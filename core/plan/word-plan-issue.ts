@@ -24,6 +24,38 @@ export function wordPlanIssue(issue: PlanIssue): string {
           : 'the part will be marked down.')
       );
     }
+    case 'length-over-total':
+      return `The thread can not be longer than the part, ${show(limit)} ${unit}.`;
+    case 'chamfer-misses-root':
+      return `This chamfer ends ${external ? 'above' : 'below'} the root, ${show(limit)} ${unit}: the first turn starts as a wall.`;
+    case 'relief-over-root':
+      return `The tool still cuts in the ${external ? 'groove' : 'recess'}: the planned root is at ${show(limit)} ${unit}.`;
+    case 'register-without-length':
+      return 'Give the register its length too.';
+    case 'end-not-of-side':
+      return external
+        ? 'A recess is inside: an external thread ends in a groove, at a mark, through, or over a boss.'
+        : 'A groove or a boss is outside: an internal thread ends in a recess, through, or at a mark.';
+    case 'away-needs-start':
+      return 'Away from the headstock the cut starts in its groove or recess: choose one, or cut toward the headstock.';
+    case 'no-centre-in-bore':
+      return 'No centre stands in a bore: hold it in the chuck, a collet, four jaws, on a faceplate, or off the jaws.';
+    case 'compound-does-not-feed':
+      return 'Only a compound that feeds can clear: clear by the cross slide, or feed by the compound.';
+    case 'compound-not-along-bed':
+      return 'To go to the next start by the compound it must lie along the bed: plunge, or find the starts by the thread dial.';
+    case 'screwed-chuck-in-reverse':
+      return `${facts.lathe}: its chuck screws onto the nose and can unscrew in reverse. Take another lathe or drive, or hold between centres.`;
+    case 'no-trip':
+      return `${facts.lathe} has no threading trip that we know of.`;
+    case 'no-readout':
+      return `${facts.lathe} has no readout: plunge by the dial there.`;
+    case 'no-safe-mark':
+      return `${facts.lathe}: no mark of the thread dial is safe for this thread. There the half nut stays closed and the spindle is reversed.`;
+    case 'run-down-unknown':
+      return 'How many turns the spindle runs on is not known of this lathe: it is taken as none. Measure it, and leave more room.';
+    case 'no-evidence':
+      return 'Nothing proves the thread: the result can not be judged.';
     case 'insert-range-reversed':
       return 'The range runs from the finest pitch to the coarsest.';
     case 'insert-other-pitch':
@@ -61,6 +93,14 @@ export function wordPlanIssue(issue: PlanIssue): string {
       );
     case 'infeed-too-small':
       return 'No number of roughing passes keeps to so small an infeed: allow more.';
+    case 'ends-outside-band':
+      return `These rows end at a pitch diameter of ${show(value)}; the band is ${show(range.min)} to ${show(range.max)} ${unit}. The proof decides.`;
+    case 'constant-not-settable':
+      return `The dial of this lathe can not set ${infeed(value)} every time: its readings are rounded, so that infeeds differ by a graduation. ${infeed(limit)} is the nearest that stays constant.`;
+    case 'cross-dial-unknown':
+      return `The cross-slide dial of ${facts.lathe} is not known: the usual one is taken, on the radius. Add it to the lathe.`;
+    case 'stop-after-end':
+      return `There are ${limit} cuts: stop after one of them.`;
     case 'dial-too-coarse':
       return `The dial is too coarse for this class: its last whole graduation lands at ${show(value)}. Finish by measurement.`;
     case 'dial-drops-rows':
@@ -68,7 +108,7 @@ export function wordPlanIssue(issue: PlanIssue): string {
     case 'between-graduations':
       return `The dial of this lathe is marked every ${limit} ${unit}: ${infeed(value)} is set to the nearest mark there.`;
     case 'little-time':
-      return `Only ${value.toFixed(1)} s in the run-out groove. ${facts.rpm} rpm or less leaves ${limit} s to open the half nut.`;
+      return `Only ${Math.max(0, value).toFixed(1)} s ${PLACES[String(facts.endsBy)] ?? ''}. ${Number(facts.rpm) < 5 ? 'Give it more room' : `${facts.rpm} rpm or less leaves ${limit} s ${facts.halfNut === true ? 'to open the half nut' : 'to act'}`}.`;
   }
 
   function toLimits(): string {
@@ -78,3 +118,11 @@ export function wordPlanIssue(issue: PlanIssue): string {
     return `${Number(length.toFixed(LENGTH_DECIMALS[unit]))} ${unit}`;
   }
 }
+
+const PLACES: Record<string, string> = {
+  opening: 'in the run-out groove, less the tool’s own width',
+  clearing: 'to clear the tool',
+  stopping: 'to stop',
+  'imperfect-length': 'to draw the tool out at the mark',
+  'way-left': 'before the centre',
+};

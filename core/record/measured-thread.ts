@@ -19,7 +19,7 @@ export interface MeasuredThread {
 }
 
 /**
- * Pitch diameters by the wires in hand, and the remaining infeed: radial = (mean - target) / 2 (internal: turned),
+ * Pitch diameters by the wires in hand or as they were read, and the remaining infeed: radial = (mean - target) / 2 (internal: turned),
  * compound = radial / cos(angle). The mean of the places measured counts (common practice).
  */
 export function measuredThread(sheet: Sheet, measurement: MeasurementContent): MeasuredThread {
@@ -37,11 +37,12 @@ export function measuredThread(sheet: Sheet, measurement: MeasurementContent): M
 const KNOWN = new WeakMap<Sheet, WeakMap<MeasurementContent, MeasuredThread>>();
 
 function workOut(sheet: Sheet, measurement: MeasurementContent): MeasuredThread {
-  const { thread, compound, targetPitchDiameter } = sheet;
+  const { thread, feed, targetPitchDiameter } = sheet;
   const wires = sheetWires(sheet, lengthIn(measurement.wire, thread.unit));
   const sizeAt = (place: Place) => {
     const over = measurement.overWires[place];
-    return over === null ? null : pitchDiameterFrom(wires, over);
+    if (over === null) return null;
+    return measurement.method === 'direct' ? over : pitchDiameterFrom(wires, over);
   };
   const pitchDiameter = { start: sizeAt('start'), middle: sizeAt('middle'), end: sizeAt('end') };
   const sizes = PLACES.flatMap((place) => pitchDiameter[place] ?? []);
@@ -57,7 +58,7 @@ function workOut(sheet: Sheet, measurement: MeasurementContent): MeasuredThread 
         ? null
         : pitchDiameter.end - pitchDiameter.start,
     remainingRadial,
-    remainingCompound: compoundFeedFor(remainingRadial, compound.angleDeg),
+    remainingCompound: compoundFeedFor(remainingRadial, feed.angleDeg),
   };
 }
 

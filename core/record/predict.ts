@@ -1,41 +1,26 @@
 import { radialDepthOf } from '../compound';
-import { groundHeight, pitchDiameterAt } from '../depth';
-import { meets, sheetDepth, type Sheet, type SheetPass, type SheetStep } from '../sheet';
-import { lengthIn, roundTo, type Length } from '../units';
+import type { NutReckoning } from '../nut';
+import type { Sheet, SheetPass } from '../sheet';
+import { REAL_DRIVES, type RealDrive } from '../technique';
+import type { Band } from '../thread';
+import { lengthIn, type Length } from '../units';
+import { blocksOf, type Block } from './blocks';
+import { impliedByProof, type Implied } from './implied';
+import { cutsOf, dialTravel, standingOf, stopAt, type Cut } from './cuts';
 import { isKind, liveEntries, type Entry, type EntryOf } from './entry';
 import { measuredThread, type MeasuredThread } from './measured-thread';
+import { nutOfRecord } from './nut-of-record';
 import type { AttemptState } from './record-state';
-
-export type StepVerdict = 'open' | 'done' | 'right' | 'wrong';
-
-/** A step of the set-up with what was recorded for it; the latest standing entry is shown. */
-export interface StepProgress {
-  step: SheetStep;
-  entry: EntryOf<'step'> | EntryOf<'sign-off'> | null;
-  verdict: StepVerdict;
-}
-
-/** A standing cut with what follows from it. Dial figures in the dial's unit, sizes in the thread's. */
-export interface Cut {
-  entry: EntryOf<'pass'>;
-  /** The row before the student, of the rows that were in force. */
-  row: SheetPass | null;
-  reading: number;
-  /** Against the reading that stands in the same start. */
-  infeed: number;
-  /** A cut without infeed uses up only a row that has none itself. */
-  usesRow: boolean;
-  /** What the latest measurement before it left to cut, as a dial reading to stop at; null without one. */
-  stopReading: number | null;
-  /** Foretold; null while the groove is too shallow, or the tip is not known. */
-  pitchDiameter: number | null;
-}
+import type { Segment } from './segment';
+import { stepProgress, type StepProgress } from './step-progress';
+import { stopProgress, type StopProgress } from './stop-progress';
 
 /** The remaining feed by the latest measurement, less what was fed since. */
 export interface Remaining {
   measurement: EntryOf<'measurement'>;
   measured: MeasuredThread;
   radial: number;
+  /** Of the slide that feeds. */
   compound: number;
   /** Dial reading at which the target is reached, on a whole graduation; null before the first pass. */
   stopReading: Length | null;
@@ -46,18 +31,37 @@ export interface Prediction {
   state: Exclude<AttemptState, 'marked'>;
   lathe: EntryOf<'lathe'> | null;
   steps: StepProgress[];
+  stops: StopProgress[];
+  /** The stop that is due now, before the next cut; null without one. */
+  due: StopProgress | null;
+  /** What stands in the way of the next cut. */
+  blocks: Block[];
   cuts: Cut[];
+  segment: Segment;
+  /** The size by now: measured, tried or foretold, as far as it is known; null: not known, or no thread yet. */
+  size: Band | null;
   /** The rows in force: the sheet's, or those of the latest refiguring. */
   passes: SheetPass[];
   /** The entry that refigured them; null: the sheet's own. */
   rowsOf: string | null;
   /** The blank or bore for which the rows in force are figured, in the thread's unit. */
   figuredFor: number;
-  /** The compound's reading now. */
+  /** The dial's reading now, in the start of the last cut. */
   reading: Length;
+  /** The start that the last cut was in, from 1. */
+  start: number;
+  /** How the next cut is driven: as the row says, as the last one was, or as planned. */
+  drive: RealDrive;
+  /** The mark of the thread dial that was caught first, where it was noted. */
+  firstMark: string | null;
   next: SheetPass | null;
   remaining: Remaining | null;
+  /** The tip or the zero that the last proof implies; null: nothing new. */
+  implied: Implied | null;
+  /** What the nut, or another piece that was tried, says so far; null without a trial. */
+  nut: { evidenceId: string; reckoning: NutReckoning } | null;
   final: { entry: EntryOf<'measurement'>; measured: MeasuredThread } | null;
+  ended: EntryOf<'hand-in'> | null;
   /** What stands in the way of the next cut, as codes. */
   warnings: string[];
   /** Entries of kinds that this release does not know. */
@@ -73,162 +77,110 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const cuts = cutsOf(sheet, live);
+  const { cuts, segment } = cutsOf(sheet, live);
+  const stops = stopProgress(sheet, live, cuts);
   const { unit } = sheet.lathe.dial.graduation;
-  const reading: Length = { value: cuts.at(-1)?.reading ?? 0, unit };
+  const last = cuts.at(-1);
+  const inSegment = last !== undefined && last.entry.content.zero === segment.zero;
+  const reading: Length = { value: inSegment ? (last.entry.content.reading ?? last.reading) : 0, unit };
   const final = live.filter(isKind('measurement')).findLast(({ content }) => content.purpose === 'final');
-  const remaining = remainingFeed(sheet, live);
-  const next = nextPass(passes, cuts);
+  const remaining = remainingFeed(sheet, live, cuts);
+  const next = nextPass(passes, cuts, stops, segment);
+  const figuredFor =
+    live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
+      .value ?? sheet.workDiameter;
+  const signed = new Set(live.filter(isKind('sign-off')).map(({ content }) => content.stepId));
+  const blocks = blocksOf(steps, stops, cuts.length, signed);
   return {
     state: stateOf(live),
     lathe: live.findLast(isKind('lathe')) ?? null,
     steps,
+    stops,
+    due: stops.find(({ state }) => state === 'due') ?? null,
+    blocks,
     cuts,
+    segment,
+    size: standingOf(sheet, segment, last, figuredFor).size,
     passes,
     rowsOf: refigure?.id ?? null,
-    figuredFor:
-      live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
-        .value ?? sheet.workDiameter,
+    figuredFor,
     reading,
+    start: last?.entry.content.start ?? 1,
+    drive: next?.drive ?? last?.entry.content.drive ?? plannedDrive(sheet),
+    firstMark: cuts.find(({ entry }) => entry.content.mark !== null)?.entry.content.mark ?? null,
     next,
     remaining,
+    implied: impliedByProof(sheet, live, { segment, cuts, remaining, figuredFor }),
+    nut: nutOfRecord(sheet, live),
     final: final === undefined ? null : { entry: final, measured: measuredThread(sheet, final.content) },
+    ended: live.findLast(isKind('hand-in')) ?? null,
     warnings: warningsOf(steps, next, remaining),
     unknown: entries.filter(({ content }) => content.kind === 'unknown'),
   };
 }
 
+const plannedDrive = ({ way }: Sheet): RealDrive =>
+  REAL_DRIVES.find((drive) => drive === way.drive) ?? 'half-nut';
+
+/** An entry that answers the proof for good. */
+const isFinal = ({ content }: Entry) =>
+  (content.kind === 'measurement' || content.kind === 'trial' || content.kind === 'finding') &&
+  content.purpose === 'final';
+
 function stateOf(live: readonly Entry[]): Prediction['state'] {
   if (live.some(isKind('hand-in'))) return 'waiting';
   const lastPass = live.findLastIndex(isKind('pass'));
-  const lastFinal = live.findLastIndex(
-    ({ content }) => content.kind === 'measurement' && content.purpose === 'final',
-  );
-  if (lastFinal > lastPass) return 'measured';
+  if (live.findLastIndex(isFinal) > lastPass) return 'measured';
   if (lastPass >= 0) return 'cutting';
   return live.some(({ content }) => content.kind !== 'note' && content.kind !== 'lathe')
     ? 'set-up'
     : 'not-begun';
 }
 
-const isStepEntry = (entry: Entry): entry is EntryOf<'step'> | EntryOf<'sign-off'> =>
-  isKind('step')(entry) || isKind('sign-off')(entry);
-
-function stepProgress(sheet: Sheet, step: SheetStep, live: readonly Entry[]): StepProgress {
-  const entry = live.filter(isStepEntry).findLast(({ content }) => content.stepId === step.id);
-  return {
-    step,
-    entry: entry ?? null,
-    verdict: entry === undefined ? 'open' : stepVerdict(sheet, step, entry),
-  };
-}
-
-/** How a recorded step stands against the sheet. Speed is judged by the time left in the run-out, not by the figure. */
-export function stepVerdict(
-  sheet: Sheet,
-  step: SheetStep,
-  { content }: EntryOf<'step'> | EntryOf<'sign-off'>,
-): Exclude<StepVerdict, 'open'> {
-  const value = content.kind === 'step' ? content.value : null;
-  if (step.expected === null || value === null) return 'done';
-  if (meets(step.expected, value)) return 'right';
-  return step.expected.unit === 'rpm' && timeAt(sheet, value) >= sheet.speed.reactionSeconds - 1e-9
-    ? 'right'
-    : 'wrong';
-}
-
-/** Seconds in the run-out at a speed. */
-export function timeAt({ speed, thread }: Sheet, rpm: number): number {
-  return (60 * speed.runOutWidth) / (rpm * thread.lead);
-}
-
-function cutsOf(sheet: Sheet, live: readonly Entry[]): Cut[] {
-  const { unit } = sheet.lathe.dial.graduation;
-  const depth = sheetDepth(sheet);
-  const standing = new Map<number, number>();
-  const cuts: Cut[] = [];
-  let workDiameter = sheet.workDiameter;
-  let passes = sheet.passes;
-  let stopReading: number | null = null;
-  for (const entry of live) {
-    if (isKind('refigure')(entry)) {
-      passes = entry.content.passes;
-      if (entry.content.what === 'work-diameter') workDiameter = entry.content.value;
-    }
-    if (isKind('measurement')(entry)) {
-      const at = cuts.at(-1);
-      const { remainingCompound } = measuredThread(sheet, entry.content);
-      stopReading = at === undefined ? null : stopAt(sheet, at.reading, remainingCompound);
-    }
-    if (!isKind('pass')(entry)) continue;
-    const { plannedPass, start, reading } = entry.content;
-    const row = passes.find(({ n }) => n === plannedPass) ?? null;
-    const infeed = roundTo(reading - (standing.get(start) ?? 0), 7);
-    const radialDepth = radialDepthOf(
-      lengthIn({ value: dialTravel(sheet, reading), unit }, sheet.thread.unit),
-      sheet.compound.angleDeg,
-    );
-    const sized = sheet.tip.known && radialDepth > groundHeight(depth);
-    cuts.push({
-      entry,
-      row,
-      reading,
-      infeed,
-      usesRow: Math.abs(infeed) > 1e-9 || row?.kind === 'spring',
-      stopReading,
-      pitchDiameter: sized ? pitchDiameterAt({ ...depth, workDiameter }, radialDepth) : null,
-    });
-    standing.set(start, reading);
-  }
-  return cuts;
-}
-
-/** A figure of the dial as travel of the slide, in the dial's unit. */
-function dialTravel({ lathe }: Sheet, figure: number): number {
-  return lathe.dial.reads === 'diameter' ? figure / 2 : figure;
-}
-
-/** The reading at which a remaining feed is used up, on a whole graduation. `remaining` in the thread's unit. */
-function stopAt({ lathe: { dial }, thread }: Sheet, reading: number, remaining: number): number {
-  const { value: graduation, unit } = dial.graduation;
-  const shown = lengthIn({ value: remaining, unit: thread.unit }, unit) * (dial.reads === 'diameter' ? 2 : 1);
-  return roundTo(Math.round((reading + shown) / graduation) * graduation, 6);
-}
-
 /**
  * The next row that still goes deeper than the dial stands in its start, or the next spring pass; null when all are cut.
+ * A repeat ends when its check says enough; with zeros taken anew the readings of the rows no longer hold.
  */
-function nextPass(passes: readonly SheetPass[], cuts: readonly Cut[]): SheetPass | null {
-  const last = cuts.findLast(({ usesRow }) => usesRow)?.row?.n ?? 0;
+function nextPass(
+  passes: readonly SheetPass[],
+  cuts: readonly Cut[],
+  stops: readonly StopProgress[],
+  segment: Segment,
+): SheetPass | null {
+  if (segment.zero !== 'touch-off') return null;
+  const last = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
   const standing = (start: number) =>
     cuts.findLast(({ entry }) => entry.content.start === start)?.reading ?? 0;
+  const ended = (until: string | null) =>
+    until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
   return (
     passes.find(
-      ({ n, kind, start, dialReading }) =>
-        n > last && (kind === 'spring' || dialReading.value > standing(start) + 1e-9),
+      ({ n, kind, start, dialReading, until }) =>
+        n > last && !ended(until) && (kind === 'spring' || dialReading.value > standing(start) + 1e-9),
     ) ?? null
   );
 }
 
-function remainingFeed(sheet: Sheet, live: readonly Entry[]): Remaining | null {
+function remainingFeed(sheet: Sheet, live: readonly Entry[], cuts: readonly Cut[]): Remaining | null {
   const index = live.findLastIndex(isKind('measurement'));
   const measurement = live[index];
   if (measurement === undefined || !isKind('measurement')(measurement)) return null;
   const { unit } = sheet.lathe.dial.graduation;
   const measured = measuredThread(sheet, measurement.content);
-  const last = live.findLast(isKind('pass'));
-  const before = live.slice(0, index).findLast(isKind('pass'));
-  const fedOnDial = (last?.content.reading ?? 0) - (before?.content.reading ?? 0);
+  const last = cuts.at(-1);
+  const before = cuts.findLast(({ entry }) => live.indexOf(entry) < index);
+  const sameZero = last?.entry.content.zero === before?.entry.content.zero;
+  const fedOnDial = (last?.reading ?? 0) - (sameZero ? (before?.reading ?? 0) : 0);
   const fed = lengthIn({ value: dialTravel(sheet, fedOnDial), unit }, sheet.thread.unit);
   return {
     measurement,
     measured,
-    radial: measured.remainingRadial - radialDepthOf(fed, sheet.compound.angleDeg),
+    radial: measured.remainingRadial - radialDepthOf(fed, sheet.feed.angleDeg),
     compound: measured.remainingCompound - fed,
     stopReading:
-      before === undefined
+      before === undefined || !sameZero
         ? null
-        : { value: stopAt(sheet, before.content.reading, measured.remainingCompound), unit },
+        : { value: stopAt(sheet, before.reading, measured.remainingCompound), unit },
   };
 }
 
@@ -239,9 +191,7 @@ function warningsOf(
 ): string[] {
   const stop = remaining?.stopReading?.value ?? Infinity;
   return [
-    ...steps
-      .filter(({ step, verdict }) => step.kind === 'sign-off' && verdict === 'open')
-      .map(({ step }) => `open:${step.id}`),
+    ...steps.filter(({ step, signed }) => step.hold && !signed).map(({ step }) => `open:${step.id}`),
     ...steps.filter(({ verdict }) => verdict === 'wrong').map(({ step }) => `wrong:${step.id}`),
     ...(next !== null && next.dialReading.value > stop + 1e-9 ? ['past-stop'] : []),
   ].slice(0, 10);

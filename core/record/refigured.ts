@@ -1,8 +1,15 @@
 import { compoundFeedFor, radialDepthOf } from '../compound';
 import { pitchDiameterAt, radialDepthFor } from '../depth';
 import { graduationsIn, travelOf } from '../lathe';
-import { constantAreaRows, lastGraduation, passesOnDial, rowsOnDial } from '../schedule';
-import { sheetDepth, sheetGroove, sheetWires, type Sheet, type SheetPass } from '../sheet';
+import {
+  constantAreaRows,
+  lastGraduation,
+  listRows,
+  passesOnDial,
+  rowsOnDial,
+  type ExactRow,
+} from '../schedule';
+import { sheetDepth, sheetGroove, sheetPassOf, sheetWires, type Sheet, type SheetPass } from '../sheet';
 import type { Tip } from '../tool';
 import { lengthIn } from '../units';
 import type { Prediction } from './predict';
@@ -12,6 +19,9 @@ export interface Found {
   'work-diameter'?: number;
   tip?: number;
 }
+
+/** Rows that a chart, a check or the instructor's own table ends: their readings stay, whatever is found. */
+const BY_HAND: readonly string[] = ['chart', 'until', 'own'];
 
 /**
  * The passes of a sheet worked out anew from what was found: those cut already stay, the rest follows from the figures
@@ -29,17 +39,9 @@ export function refigured(
   const groove = { ...sheetGroove(sheet), tip };
   const radialDepth = radialDepthFor(depth, sheet.targetPitchDiameter);
   if (radialDepth <= 0) return null;
+  const aimed = !BY_HAND.includes(sheet.schedule.school);
   const totalFeed = compoundFeedFor(radialDepth, groove.compoundAngleDeg);
-  const { schedule } = sheet;
-  const rows = constantAreaRows({
-    groove,
-    totalFeed,
-    scratch: lengthIn(schedule.scratch, unit),
-    roughing: schedule.roughing,
-    finishing: schedule.finishing,
-    finishingInfeed: lengthIn(schedule.finishingInfeed, unit),
-    spring: schedule.spring,
-  });
+  const rows = aimed ? rowsTo(sheet, groove, totalFeed) : rowsAsTheyAre(sheet);
   if (rows === null) return null;
   const landing = (graduations: number) =>
     pitchDiameterAt(
@@ -59,11 +61,11 @@ export function refigured(
   const tipKnown = sheet.tip.known || found.tip !== undefined;
   const wires = sheetWires(sheet);
   const anew = passesOnDial(
-    rowsOnDial(asked, dial, last),
+    rowsOnDial(asked, dial, aimed ? last : null),
     dial,
     { unit, groove, depth, wires, tipKnown },
     sheet.thread.startsOrder,
-  );
+  ).map((pass) => sheetPassOf(pass, ofOldRow(sheet, pass.dialReading.value)));
   const done = passes.filter(
     ({ dialReading, kind }) => kind !== 'spring' && dialReading.value <= reading.value + 1e-9,
   );
@@ -71,6 +73,43 @@ export function refigured(
     ({ dialReading, kind }) => kind === 'spring' || dialReading.value > reading.value + 1e-9,
   );
   return [...done, ...ahead].map((pass, index) => ({ ...pass, n: index + 1 }));
+}
+
+/** Rows that aim at the target: as the school makes them. */
+function rowsTo(
+  { schedule, passes, thread }: Sheet,
+  groove: ReturnType<typeof sheetGroove>,
+  totalFeed: number,
+): ExactRow[] | null {
+  const { unit } = thread;
+  const order = {
+    totalFeed,
+    scratch: lengthIn(schedule.scratch, unit),
+    finishing: schedule.finishing,
+    finishingInfeed: lengthIn(schedule.finishingInfeed, unit),
+    spring: schedule.spring,
+  };
+  if (schedule.school === 'constant-area')
+    return constantAreaRows({ ...order, groove, roughing: schedule.roughing });
+  const infeeds = passes
+    .filter(({ kind, start }) => kind === 'rough' && start === 1)
+    .map(({ infeed }) => infeed);
+  return listRows(order, infeeds);
+}
+
+function rowsAsTheyAre({ passes }: Sheet): ExactRow[] {
+  return passes
+    .filter(({ start }) => start === 1)
+    .map(({ kind, infeed, reading }) => ({ kind, infeed, reading }));
+}
+
+/** What a row says beside its reading stays with it; where rows are new there is nothing to keep. */
+function ofOldRow(
+  { passes }: Sheet,
+  reading: number,
+): Pick<SheetPass, 'pitchDiameterBand' | 'until' | 'drive'> {
+  const old = passes.find(({ dialReading }) => Math.abs(dialReading.value - reading) < 1e-9);
+  return { pitchDiameterBand: null, until: old?.until ?? null, drive: old?.drive ?? null };
 }
 
 function tipOfSize({ tip }: Sheet, size: number): Tip {

@@ -1,6 +1,6 @@
 import { compoundFeedFor, radialDepthOf } from '../compound';
 import { depthForArea, grooveArea, type GrooveCase } from '../groove';
-import type { PassKind } from './schedule';
+import type { PassKind } from './pass-kind';
 
 /** What is asked of a schedule, before any dial: compound feeds in the groove's unit. */
 export interface RowOrder {

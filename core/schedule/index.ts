@@ -1,3 +1,4 @@
 export * from './exact-rows';
+export * from './pass-kind';
 export * from './passes-on-dial';
-export * from './schedule';
+export * from './school-rows';

@@ -1,10 +1,10 @@
 import { radialDepthOf } from '../compound';
 import { groundHeight, pitchDiameterAt, type DepthCase } from '../depth';
 import { overWires, type WireCase } from '../gauging';
-import { chipAreas, type GrooveCase } from '../groove';
+import { chipAreas, grooveWidth, type GrooveCase } from '../groove';
 import { graduationsIn, shownFor, travelOf, type Dial } from '../lathe';
 import { lengthIn, type Length, type LengthUnit } from '../units';
-import type { PassKind } from './schedule';
+import type { PassKind } from './pass-kind';
 
 /** A row on the dial of one lathe: whole graduations counted from touch-off. `row` is its place in the schedule, from 1. */
 export interface DialRow {
@@ -24,9 +24,11 @@ export interface AskedRow {
  * Puts the rows of a schedule on a dial. Each reading is rounded by itself, so that rounding never adds up; finishing
  * infeeds keep their size, counted back from the last reading. Rows that the dial can not tell from the one before are
  * left out.
- * @param last the reading that ends the feed, in graduations
+ * @param aimedAt the reading that ends the feed, in graduations; null where the rows end where they end
  */
-export function rowsOnDial(rows: readonly AskedRow[], dial: Dial, last: number): DialRow[] {
+export function rowsOnDial(rows: readonly AskedRow[], dial: Dial, aimedAt: number | null): DialRow[] {
+  if (aimedAt === null) return asTheyAre(rows, dial);
+  const last = aimedAt;
   const feeding = rows.filter(({ kind }) => kind !== 'spring');
   const finishing = feeding.length - 1 - feeding.findLastIndex(({ kind }) => kind !== 'finish');
   const readings = feeding.map(({ reading }) => Math.round(graduationsIn(reading, dial)));
@@ -48,9 +50,25 @@ export function rowsOnDial(rows: readonly AskedRow[], dial: Dial, last: number):
   return onDial;
 }
 
+/** Each reading to its nearest graduation, and no row that the dial can not tell from the one before. */
+function asTheyAre(rows: readonly AskedRow[], dial: Dial): DialRow[] {
+  const onDial: DialRow[] = [];
+  let before = 0;
+  rows.forEach(({ kind, reading }, index) => {
+    const readingGraduations =
+      kind === 'spring' ? before : Math.max(before, Math.round(graduationsIn(reading, dial)));
+    if (kind !== 'spring' && readingGraduations === before) return;
+    onDial.push({ row: index + 1, kind, readingGraduations });
+    before = readingGraduations;
+  });
+  return onDial;
+}
+
 /** A pass as the student is told it, with what the thread has become. Lengths without their unit are in the thread's. */
 export interface Pass {
   n: number;
+  /** Its row in the schedule, from 1. */
+  row: number;
   kind: PassKind;
   /** Start of the thread that it cuts, from 1. */
   start: number;
@@ -65,6 +83,8 @@ export interface Pass {
   /** Null while the groove is too shallow to have a pitch diameter, or while the tip is not known. */
   pitchDiameter: number | null;
   overWires: number | null;
+  /** Flat that is left on the crest, to be seen after this pass. */
+  crestFlat: number;
 }
 
 /** What the size of a pass depends on, in the thread's unit. */
@@ -110,6 +130,7 @@ export function passesOnDial(
     const pitchDiameter = sized ? pitchDiameterAt(depth, radialDepth) : null;
     return {
       n: index + 1,
+      row: rows[place]?.row ?? place + 1,
       kind: rows[place]?.kind ?? 'rough',
       start: start + 1,
       dialInfeed: shownFor(infeed, dial),
@@ -120,6 +141,7 @@ export function passesOnDial(
       chipArea: areas[index] ?? 0,
       pitchDiameter,
       overWires: pitchDiameter === null ? null : overWires(wires, pitchDiameter),
+      crestFlat: Math.max(0, groove.pitch - grooveWidth(groove.tip, groove.flankAngleDeg, radialDepth)),
     };
   });
 }

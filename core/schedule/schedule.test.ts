@@ -1,17 +1,20 @@
-import fc from 'fast-check';
+import { usualLathe } from '../lathe';
 import {
+  chartRows,
   constantAreaRows,
-  constantAreaSchedule,
+  constantInfeedRows,
   fewestRoughing,
-  fewestRoughingPasses,
   lastGraduation,
-  largestInfeed,
   largestOf,
+  listRows,
+  ownRows,
   rowsOnDial,
-  type ScheduleOrder,
+  twoThirdsRows,
+  untilRows,
+  type ExactRow,
 } from './index';
 
-const order: ScheduleOrder = {
+const order = {
   groove: {
     pitch: 1 / 16,
     starts: 1,
@@ -20,96 +23,72 @@ const order: ScheduleOrder = {
     flankAngleDeg: 30,
     compoundAngleDeg: 29.5,
   },
-  totalFeed: 0.04673,
-  graduation: 0.001,
-  scratchGraduations: 2,
-  roughingPasses: 8,
-  finishingPasses: 2,
-  finishingGraduations: 1,
-  springPasses: 2,
-};
+} as const;
 
-function passesOf(of: ScheduleOrder) {
-  const schedule = constantAreaSchedule(of);
-  if (!('passes' in schedule)) throw new Error(schedule.refused);
-  return schedule.passes;
-}
+const readings = (rows: ExactRow[] | null) => rows?.map(({ reading }) => Math.round(reading * 1e4) / 1e4);
+const kinds = (rows: ExactRow[] | null) => rows?.map(({ kind }) => kind);
 
-test('scratch, roughing, finishing and spring passes in that order, ending on the rounded total', () => {
-  const passes = passesOf(order);
-  expect(passes.map((pass) => pass.kind)).toEqual([
-    'scratch',
-    ...Array<string>(8).fill('rough'),
-    'finish',
-    'finish',
-    'spring',
-    'spring',
-  ]);
-  expect(passes.at(-1)?.readingGraduations).toBe(47);
-  expect(passes.at(-3)?.infeedGraduations).toBe(1);
-  expect(passes.at(-1)?.infeedGraduations).toBe(0);
-  expect(passes.at(-1)?.chipArea).toBe(0);
-});
+/** Common practice (trade schools' ways of feeding): the figures are worked by hand. */
+describe('the schools', () => {
+  const asked = { totalFeed: 0.045, scratch: 0.002, finishing: 2, finishingInfeed: 0.001, spring: 1 };
 
-/** Trade formula for a sharp tool: depth after pass k of N = h sqrt(k / N). */
-test('a sharp tool without scratch and finish follows h sqrt(k / N)', () => {
-  const passes = passesOf({
-    ...order,
-    groove: { ...order.groove, tip: { kind: 'sharp' } },
-    graduation: 1e-7,
-    totalFeed: 0.05,
-    scratchGraduations: 0,
-    finishingPasses: 0,
-    springPasses: 0,
+  test('constant infeed: the same throughout, the last two share a sliver', () => {
+    const rows = constantInfeedRows(asked, 0.01);
+    expect(readings(rows)).toEqual([0.002, 0.012, 0.022, 0.032, 0.0375, 0.043, 0.044, 0.045, 0.045]);
+    expect(kinds(rows)?.at(-1)).toBe('spring');
+    expect(constantInfeedRows({ ...asked, totalFeed: 0.003 }, 0.01)).toBeNull();
   });
-  passes.forEach((pass) => expect(pass.reading).toBeCloseTo(0.05 * Math.sqrt(pass.n / 8), 6));
-  const areas = passes.map((pass) => pass.chipArea);
-  areas.forEach((area) => expect(area / (areas[0] ?? 0)).toBeCloseTo(1, 4));
-});
 
-test('rounding never adds up: infeeds sum to the last reading, each reading is within half a graduation', () => {
-  fc.assert(
-    fc.property(
-      fc.integer({ min: 30, max: 120 }),
-      fc.integer({ min: 1, max: 9 }),
-      (total, roughingPasses) => {
-        const coarse = { ...order, totalFeed: total * 0.001, roughingPasses };
-        const schedule = constantAreaSchedule(coarse);
-        if (!('passes' in schedule)) return;
-        // The same schedule on a dial a thousand times finer is the exact one.
-        const fine = passesOf({
-          ...coarse,
-          graduation: 1e-6,
-          scratchGraduations: 2000,
-          finishingGraduations: 1000,
-        });
-        const sum = schedule.passes.reduce((all, pass) => all + pass.infeedGraduations, 0);
-        expect(sum).toBe(total);
-        schedule.passes.forEach((pass, index) => {
-          expect(Number.isInteger(pass.readingGraduations)).toBe(true);
-          expect(Math.abs(pass.reading - (fine[index]?.reading ?? NaN))).toBeLessThanOrEqual(0.000501);
-        });
-      },
-    ),
-  );
-});
-
-test('refusals', () => {
-  expect(constantAreaSchedule({ ...order, scratchGraduations: 45 })).toEqual({
-    refused: 'scratch-and-finish-too-deep',
+  test('0.05 mm on a dial of 0.05 mm simply works', () => {
+    const rows = constantInfeedRows(
+      { totalFeed: 1.3, scratch: 0.04, finishing: 2, finishingInfeed: 0.02, spring: 0 },
+      0.05,
+    );
+    const dial = { ...usualLathe('mm').compound.dial, graduation: { value: 0.05, unit: 'mm' as const } };
+    const onDial = rowsOnDial(
+      (rows ?? []).map(({ kind, infeed, reading }) => ({
+        kind,
+        infeed: { value: infeed, unit: 'mm' as const },
+        reading: { value: reading, unit: 'mm' as const },
+      })),
+      dial,
+      26,
+    );
+    const steps = onDial.map(
+      ({ readingGraduations }, index) => readingGraduations - (onDial[index - 1]?.readingGraduations ?? 0),
+    );
+    expect(onDial.at(-1)?.readingGraduations).toBe(26);
+    expect(new Set(steps)).toEqual(new Set([1]));
   });
-  expect(constantAreaSchedule({ ...order, roughingPasses: 60 })).toEqual({
-    refused: 'too-many-roughing-passes',
-  });
-  expect(constantAreaSchedule({ ...order, totalFeed: 0.0001 })).toEqual({ refused: 'nothing-to-cut' });
-});
 
-test('the suggested number of passes is the fewest that keeps the limit', () => {
-  const fewest = fewestRoughingPasses(order, 8);
-  expect(fewest).not.toBeNull();
-  expect(largestInfeed(passesOf({ ...order, roughingPasses: fewest ?? 0 }))).toBeLessThanOrEqual(8);
-  expect(largestInfeed(passesOf({ ...order, roughingPasses: (fewest ?? 0) - 1 }))).toBeGreaterThan(8);
-  expect(fewestRoughingPasses({ ...order, totalFeed: 1 }, 0)).toBeNull();
+  test('to two thirds, then smaller', () => {
+    const rows = twoThirdsRows({ ...asked, scratch: 0, finishing: 1 }, 0.005, 0.002);
+    expect(readings(rows)?.slice(0, 8)).toEqual([0.005, 0.01, 0.015, 0.02, 0.025, 0.03, 0.032, 0.034]);
+  });
+
+  test('a decreasing list, whose last infeed goes on', () => {
+    const rows = listRows(
+      { ...asked, scratch: 0, finishing: 0, spring: 0 },
+      [0.008, 0.008, 0.007, 0.006, 0.005],
+    );
+    expect(readings(rows)).toEqual([0.008, 0.016, 0.023, 0.029, 0.034, 0.039, 0.042, 0.045]);
+  });
+
+  test('cumulative readings of a chart: what is repeated is a spring pass', () => {
+    const rows = chartRows([0.015, 0.0225, 0.0275, 0.0325, 0.0345, 0.0345]);
+    expect(kinds(rows)).toEqual(['rough', 'rough', 'rough', 'rough', 'rough', 'spring']);
+    expect(rows.at(-1)?.infeed).toBe(0);
+  });
+
+  test('until a check, and an own table', () => {
+    expect(readings(untilRows(0.002, 0.003, 3))).toEqual([0.002, 0.005, 0.008, 0.011]);
+    const own = ownRows([
+      { kind: 'scratch', infeed: 0.001 },
+      { kind: 'rough', infeed: 0.006 },
+      { kind: 'spring', infeed: 0 },
+    ]);
+    expect(readings(own)).toEqual([0.001, 0.007, 0.007]);
+  });
 });
 
 describe('exact rows, and rows on a dial', () => {

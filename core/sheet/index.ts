@@ -2,5 +2,8 @@ export * from './setup-steps';
 export * from './sheet';
 export * from './sheet-for';
 export * from './sheet-geometry';
+export * from './sheet-pass';
 export * from './sheet-step';
 export * from './show-value';
+export * from './shown-on-sheet';
+export * from './refused-by-lathe';

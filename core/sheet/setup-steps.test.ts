@@ -17,7 +17,10 @@ test('the order of work: safety first, hold point last before cutting, pitch aft
     id: 'instructor-look',
     kind: 'sign-off',
   });
-  expect(all.at(-1)).toMatchObject({ id: 'pitch-check', when: 'after-scratch' });
+  expect(all.slice(-2)).toMatchObject([
+    { id: 'pitch-check', when: 'after-scratch' },
+    { id: 'clean-up', when: 'after-cutting' },
+  ]);
   expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
 });
 

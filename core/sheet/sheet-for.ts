@@ -1,12 +1,23 @@
-import { swivelMarkDeg, compoundFeedFor, radialDepthOf } from '../compound';
+import { compoundFeedFor, radialDepthOf, swivelMarkDeg } from '../compound';
 import { depthCaseOf, pitchDiameterAt, radialDepthFor } from '../depth';
 import { MEASURING_WORDS, overWires, wireCaseOf, type Gauge } from '../gauging';
 import { diameterAt } from '../geometry';
-import { grooveCaseOf } from '../groove';
-import { graduationsIn, travelOf, type Lathe } from '../lathe';
-import { planDefaults, REACTION_SECONDS, type Plan } from '../plan';
-import { constantAreaRows, lastGraduation, passesOnDial, rowsOnDial, type AskedRow } from '../schedule';
-import type { ShopWords } from '../shop';
+import { grooveCaseOf, grooveWidth } from '../groove';
+import { feedDial, graduationsIn, travelOf, type Lathe } from '../lathe';
+import { planDefaults, type Plan } from '../plan';
+import { constantAreaRows, lastGraduation, passesOnDial, rowsOnDial } from '../schedule';
+import { inShopWords, USUAL_WORDS, type ShopWords } from '../shop';
+import {
+  driveOn,
+  feedAngleOf,
+  frameOfWay,
+  leastRunOut,
+  REACTION_SECONDS_BY_LEVEL,
+  slideOf,
+  speedLimit,
+  techniqueWords,
+  timeLeft,
+} from '../technique';
 import {
   crestLimits,
   leadOf,
@@ -18,9 +29,17 @@ import {
   type Thread,
 } from '../thread';
 import type { Tip, ToolDocument } from '../tool';
-import { lengthIn } from '../units';
+import { lengthIn, roundTo } from '../units';
+import { arrangeSteps } from './arrange-steps';
+import { cycleWords } from './cycle-words';
+import { rowsOfPlan, type PlanRows } from './rows-of-plan';
 import { setupSteps } from './setup-steps';
 import type { Sheet } from './sheet';
+import { sheetPassOf } from './sheet-pass';
+import { sheetProof } from './sheet-proof';
+import { sheetStops } from './sheet-stops';
+import { tipBand } from './tip-band';
+import { wayOfPlan } from './way-of-plan';
 
 /** What a sheet is made of: the plan, the lathe, what is taken from the shop's tools and gauges, and the shop's words. */
 export interface SheetCase {
@@ -48,38 +67,44 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const { thread } = read.value;
   const limits = threadLimits(thread);
   const { unit } = thread;
-  const { dial, swivel } = lathe.compound;
-  const angleDeg = plan.infeed.compoundAngleDeg ?? 0;
+  const way = wayOfPlan(plan, thread);
+  const drive = driveOn(way.drive, lathe, unit === 'in');
+  const slide = slideOf(way.infeed);
+  const { dial } = feedDial(lathe, slide);
+  const { swivel } = lathe.compound;
+  const leadsToStart = slide !== 'compound' && plan.thread.startsBy === 'compound';
+  const angleDeg = leadsToStart ? 90 : (plan.infeed.compoundAngleDeg ?? 0);
+  const feedAngleDeg = feedAngleOf(way.infeed, plan.infeed.compoundAngleDeg ?? 0);
   const { tip, known } = tipOf(plan, tool, thread);
   const workDiameter = lengthIn(plan.work.diameter, unit);
   const target = lengthIn(plan.proof.targetPitchDiameter, unit);
   const evidence = plan.proof.evidence.find(({ kind, wire }) => kind === 'wires' && wire !== null);
-  const wire = evidence?.wire
-    ? lengthIn(evidence.wire, unit)
-    : planDefaults(thread, limits).wireDiameter.value;
+  const defaults = planDefaults(thread, limits);
+  const wire = evidence?.wire ? lengthIn(evidence.wire, unit) : defaults.wireDiameter.value;
   const wires = wireCaseOf(thread, wire);
   const depth = depthCaseOf(thread, workDiameter, tip);
   const radialDepth = radialDepthFor(depth, target);
-  const compoundFeed = compoundFeedFor(radialDepth, angleDeg);
-  const runOutWidth = lengthIn(plan.work.end.width ?? planDefaults(thread, limits).runOutWidth, unit);
-  const rpm = plan.technique.spindleSpeedRpm;
-  const way = {
-    direction: plan.technique.direction,
-    toolSide: plan.technique.side,
-    compoundSide: plan.infeed.compoundSide,
-  };
-  const groove = grooveCaseOf(thread, way, tip, angleDeg);
+  const feed = compoundFeedFor(radialDepth, feedAngleDeg);
+  const rootDiameter = diameterAt(thread.side, workDiameter, radialDepth);
+  const groove = grooveCaseOf(thread, way, tip, feedAngleDeg);
   const landing = (graduations: number) =>
-    pitchDiameterAt(depth, radialDepthOf(lengthIn(travelOf(graduations, dial), unit), angleDeg));
-  const exact = graduationsIn({ value: compoundFeed, unit }, dial);
+    pitchDiameterAt(depth, radialDepthOf(lengthIn(travelOf(graduations, dial), unit), feedAngleDeg));
+  const exact = graduationsIn({ value: feed, unit }, dial);
   const last = lastGraduation(exact, landing, limits.pitchDiameter);
-  const rows = rowsOnDial(askedRows(plan, thread, groove, compoundFeed), dial, last);
+  const rows = rowsOfPlan(plan, unit) ?? proposedRows(plan, unit, groove, feed);
   const measuring = MEASURING_WORDS[thread.side];
-  const { asked } = plan.schedule;
+  const frame = frameOfWay(way);
+  const passes = passesOnDial(
+    rowsOnDial(rows.cuts, dial, rows.aimed ? last : null),
+    dial,
+    { unit, groove, depth, wires, tipKnown: known },
+    plan.thread.startsOrder,
+  );
+  const band = known ? null : tipBand(thread, limits, workDiameter, target);
 
   const sheet: Omit<Sheet, 'steps' | 'words'> = {
     format: 'oyakata-sheet',
-    version: 1,
+    version: 2,
     title: plan.title,
     lathe: { name: lathe.name, dial, zeroAlong: swivel.zeroAlong },
     thread: {
@@ -89,6 +114,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
       hand: thread.hand,
       starts: thread.starts,
       startsOrder: plan.thread.startsOrder,
+      startsBy: plan.thread.startsBy,
       unit,
       pitch: pitchOf(thread),
       lead: leadOf(thread),
@@ -109,16 +135,32 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
       known,
     },
     way: {
-      ...way,
-      drive: plan.technique.drive,
-      clearing: plan.technique.clearing,
-      infeed: plan.infeed.way,
+      direction: way.direction,
+      toolSide: way.toolSide,
+      compoundSide: way.compoundSide,
+      toolInverted: frame.toolInverted,
+      drive,
+      clearing: way.clearing,
+      clearOrder: way.clearOrder,
+      markRule: way.markRule,
+      infeed: way.infeed,
+      zeroBy: plan.technique.zeroBy,
+      end: way.end,
+      holding: way.holding,
+      level: plan.technique.level,
+    },
+    feed: {
+      slide,
+      angleDeg: feedAngleDeg,
+      as: slide === 'readout' ? 'figure' : 'turns',
+      ...shownBy(plan, lathe, frame.deeperTowardOperator),
     },
     compound: { angleDeg, markDeg: swivelMarkDeg(angleDeg, swivel.zeroAlong) },
     targetPitchDiameter: target,
     radialDepth,
-    compoundFeed,
-    rootDiameter: diameterAt(thread.side, workDiameter, radialDepth),
+    compoundFeed: feed,
+    rootDiameter,
+    reliefDiameter: reliefOf(plan, thread, limits, rootDiameter),
     wires: {
       diameter: wire,
       overWires: {
@@ -127,31 +169,106 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
         max: overWires(wires, limits.pitchDiameter.max),
       },
     },
-    speed: {
-      rpm,
-      runOutWidth,
-      timeInRunOut: (60 * runOutWidth) / (rpm * leadOf(thread)),
-      reactionSeconds: REACTION_SECONDS,
-    },
-    schedule: { ...asked },
-    passes: passesOnDial(
-      rows,
-      dial,
-      { unit, groove, depth, wires, tipKnown: known },
-      plan.thread.startsOrder,
+    speed: speedOf(
+      plan,
+      lathe,
+      thread,
+      drive,
+      grooveWidth(tip, formOf(thread).flankAngleDeg, radialDepth),
+      defaults,
     ),
-    note: null,
+    schedule: {
+      school: plan.schedule.school,
+      scratch: plan.schedule.asked.scratch,
+      roughing: plan.schedule.asked.roughing,
+      largestInfeed: plan.schedule.asked.largestInfeed,
+      finishing: plan.schedule.asked.finishing,
+      finishingInfeed: plan.schedule.asked.finishingInfeed,
+      spring: plan.schedule.asked.spring,
+    },
+    passes: passes.map((pass) =>
+      sheetPassOf(pass, {
+        pitchDiameterBand: band?.(pass.radialDepth) ?? null,
+        until: rows.cuts[pass.row - 1]?.until ?? null,
+        drive: rows.cuts[pass.row - 1]?.drive ?? null,
+      }),
+    ),
+    stops: sheetStops(rows.stops, passes, way, measuring.mate),
+    proof: sheetProof(plan, thread, limits, workDiameter),
+    note: drive !== way.drive && way.drive !== 'free' ? NO_SAFE_MARK : null,
   };
+  const steps = arrangeSteps(
+    setupSteps({ plan, way, drive, sheet, measuring, words: techniqueWords(USUAL_WORDS, measuring.work) }),
+    plan.steps,
+  );
+  return inWordsOfShop(
+    {
+      ...sheet,
+      steps,
+      words: { ...measuring, ...ownWords(words), ...cycleWords(way, drive, lathe, unit, sheet) },
+    },
+    words,
+  );
+}
+
+const NO_SAFE_MARK =
+  'On this lathe no mark of the thread dial is safe for this thread: the half nut stays closed, and the spindle is reversed.';
+
+/** The words alone, without the header of their document. */
+function ownWords(words: ShopWords): Omit<ShopWords, 'format' | 'version'> {
+  const { compound, crossSlide, halfNut, threadDial, carriage, runOutGroove, centreGauge } = words;
+  return { compound, crossSlide, halfNut, threadDial, carriage, runOutGroove, centreGauge };
+}
+
+/** All sentences are made in the usual words and pass into those of the shop here, once. */
+function inWordsOfShop(sheet: Sheet, words: ShopWords): Sheet {
+  const say = (text: string) => inShopWords(text, words);
+  const maybe = (text: string | null) => (text === null ? null : say(text));
   return {
     ...sheet,
-    steps: setupSteps({ plan, sheet, measuring, shop: words }),
+    note: maybe(sheet.note ?? null),
+    stops: sheet.stops.map((stop) => ({ ...stop, steps: stop.steps.map(say) })),
+    steps: sheet.steps.map((step) => ({
+      ...step,
+      title: say(step.title),
+      instruction: say(step.instruction),
+      caution: maybe(step.caution ?? null),
+    })),
     words: {
-      ...measuring,
-      compound: words.compound,
-      crossSlide: words.crossSlide,
-      halfNut: words.halfNut,
-      ...cycleWords(words, way.direction === 'away-from-headstock', measuring.work),
+      ...sheet.words,
+      cycle: say(sheet.words.cycle),
+      hazards: say(sheet.words.hazards),
+      allCut: say(sheet.words.allCut),
+      cycles: sheet.words.cycles.map((cycle) => ({
+        ...cycle,
+        name: say(cycle.name),
+        steps: cycle.steps.map(say),
+        hazards: cycle.hazards.map(say),
+      })),
     },
+  };
+}
+
+/** A feed toward the operator withdraws the slide: figures that run up toward the work then run down. */
+function shownBy(
+  plan: Plan,
+  lathe: Lathe,
+  deeperTowardOperator: boolean,
+): { counts: 'up' | 'down'; zeroFigure: number } {
+  const slide = slideOf(plan.infeed.way);
+  const { dial } = feedDial(lathe, slide);
+  if (slide !== 'readout') {
+    const down = (dial.counts === 'down') !== deeperTowardOperator;
+    return { counts: down ? 'down' : 'up', zeroFigure: 0 };
+  }
+  // A readout is set to the diameter that was touched, so that its figure is the diameter of the tip.
+  const internal = deeperTowardOperator === (plan.technique.side === 'front');
+  const diameter = lengthIn(plan.work.diameter, dial.graduation.unit);
+  const shown = dial.reads === 'diameter' ? diameter : diameter / 2;
+  const { value: graduation } = dial.graduation;
+  return {
+    counts: internal ? 'up' : 'down',
+    zeroFigure: roundTo(Math.round(shown / graduation) * graduation, 6),
   };
 }
 
@@ -168,19 +285,66 @@ function tipOf(plan: Plan, tool: ToolDocument | null, thread: Thread): { tip: Ti
   };
 }
 
-/** The plan's own rows; a plan lifted from version 1 has none, and what it asked is worked out. */
-function askedRows(
+function reliefOf(
+  { work: { end } }: Plan,
+  { unit }: Thread,
+  limits: ReturnType<typeof threadLimits>,
+  root: number,
+): number {
+  if (end.diameter !== null) return lengthIn(end.diameter, unit);
+  if (end.reliefBy === 'planned-root') return root;
+  return limits.side === 'external' ? (limits.minor.max ?? root) : limits.major.min;
+}
+
+function speedOf(
   plan: Plan,
+  lathe: Lathe,
   thread: Thread,
+  drive: ReturnType<typeof driveOn>,
+  toolWidth: number,
+  defaults: ReturnType<typeof planDefaults>,
+): Sheet['speed'] {
+  const { end } = plan.work;
+  const { unit } = thread;
+  const lead = leadOf(thread);
+  const length =
+    end.kind === 'mark'
+      ? (end.imperfectLength ?? defaults.imperfectLength)
+      : end.kind === 'through'
+        ? (end.standOff ?? defaults.standOff)
+        : (end.width ?? defaults.runOutWidth);
+  const runOutWidth = lengthIn(length, unit);
+  const rpm = plan.technique.spindleSpeedRpm;
+  const reactionSeconds = REACTION_SECONDS_BY_LEVEL[plan.technique.level];
+  const { endsBy, usable, room, runDownTurns } = speedLimit({
+    way: wayOfPlan(plan, thread),
+    drive,
+    lead,
+    reactionSeconds,
+    endLength: runOutWidth,
+    toolWidth,
+    room: end.room === null ? null : lengthIn(end.room, unit),
+    runDownTurns: lathe.spindle.runDownTurns,
+  });
+  const limit = { endsBy, usable, room, runDownTurns };
+  return {
+    rpm,
+    runOutWidth,
+    leastRunOut: limit.usable === null ? null : leastRunOut(limit, lead, rpm, reactionSeconds, toolWidth),
+    timeInRunOut: timeLeft(limit, lead, rpm),
+    reactionSeconds,
+    limit,
+  };
+}
+
+/** A plan lifted from version 1 has no rows of its own: what it asked is worked out. */
+function proposedRows(
+  plan: Plan,
+  unit: Thread['unit'],
   groove: ReturnType<typeof grooveCaseOf>,
   totalFeed: number,
-): AskedRow[] {
-  const own = plan.schedule.rows.flatMap(({ what, kind, infeed, reading }): AskedRow[] =>
-    what === 'cut' && kind !== null && infeed !== null && reading !== null ? [{ kind, infeed, reading }] : [],
-  );
-  if (own.length > 0) return own;
+): PlanRows {
   const { asked } = plan.schedule;
-  const { unit } = thread;
   const rows = constantAreaRows({
     groove,
     totalFeed,
@@ -190,20 +354,15 @@ function askedRows(
     finishingInfeed: lengthIn(asked.finishingInfeed, unit),
     spring: asked.spring,
   });
-  return (rows ?? []).map(({ kind, infeed, reading }) => ({
-    kind,
-    infeed: { value: infeed, unit },
-    reading: { value: reading, unit },
-  }));
-}
-
-function cycleWords({ crossSlide, halfNut }: ShopWords, away: boolean, work: string) {
-  const slide = crossSlide.charAt(0).toUpperCase() + crossSlide.slice(1);
   return {
-    cycle: away
-      ? `${slide} to zero in the run-out, and look: a full turn off reads zero too. Oil, engage, watch, open the ${halfNut} beyond the end of the ${work}.`
-      : `${slide} to zero, and look: a full turn off reads zero too. Oil, engage, watch, open the ${halfNut} in the run-out.`,
-    allCut: 'Clean the thread, measure at three places, then hand in.',
-    hazards: `Eye protection on; rings, watch and gloves off; sleeves and hair tied back; chuck key out. A closed ${halfNut} does not slip. Measure with the spindle stopped; brush chips, no fingers. Follow your shop’s rules, the machine’s manual and local law; a qualified instructor decides.`,
+    aimed: true,
+    stops: [],
+    cuts: (rows ?? []).map(({ kind, infeed, reading }) => ({
+      kind,
+      infeed: { value: infeed, unit },
+      reading: { value: reading, unit },
+      until: null,
+      drive: null,
+    })),
   };
 }

@@ -29,7 +29,7 @@ export function sheetGroove(sheet: Sheet): GrooveCase {
     starts: sheet.thread.starts,
     tip: sheetTip(sheet),
     flankAngleDeg: sheet.thread.flankAngleDeg,
-    compoundAngleDeg: sheet.compound.angleDeg,
+    compoundAngleDeg: sheet.feed.angleDeg,
     fed: sheetFrame(sheet).fed,
   };
 }

@@ -1,10 +1,27 @@
 import type { InferType } from 'yup';
-import { figure, maybeFigure, maybePart, maybeWords, oneOf, part, words } from '../documents';
+import {
+  figure,
+  listOf,
+  maybeFigure,
+  maybePart,
+  maybeWhole,
+  maybeWords,
+  oneOf,
+  part,
+  words,
+  yesNo,
+} from '../documents';
+import { EXPECTED_SHOWN, STEP_GROUPS, STEP_UNITS } from '../plan';
 
-export const STEP_UNITS = ['in', 'mm', '°', 'rpm', 'TPI', 'mm pitch'] as const;
 export type StepUnit = (typeof STEP_UNITS)[number];
 
-/** One step of the set-up as the student is given it, in the order of work. */
+/**
+ * What a step is recorded by: a value to set or measure, something seen, a choice of what is really set, things put in
+ * order, something that succeeded so often, or a look by whoever may sign.
+ */
+export const STEP_KINDS = ['value', 'confirm', 'choice', 'order', 'counted', 'sign-off'] as const;
+
+/** One step as the student is given it, in the order of work. */
 export const sheetStepSchema = part({
   id: words(40).min(1),
   title: words(120).min(1),
@@ -12,18 +29,27 @@ export const sheetStepSchema = part({
   instruction: words(500),
   /** A hazard that applies here; shown with the usual deference to shop rules, manual and instructor. */
   caution: maybeWords(500),
-  /** A value to set or measure, something to look at and confirm, or a look by the instructor. */
-  kind: oneOf(['value', 'confirm', 'sign-off'] as const),
+  kind: oneOf(STEP_KINDS),
   /** The value a step should come out at, with the limits inside which it is right (both allowed; null is open). */
   expected: maybePart({
     value: figure(),
     min: maybeFigure(),
     max: maybeFigure(),
     unit: oneOf(STEP_UNITS),
-    /** Shown where the limit and not the value counts: `at least`, `at most`. */
-    sense: oneOf(['value', 'at-least', 'at-most'] as const),
+    /** Shown where the limit and not the value counts: `at least`, `at most`. `any`: taken as it is found. */
+    sense: oneOf(['value', 'at-least', 'at-most', 'any'] as const),
   }),
-  when: oneOf(['before-cutting', 'after-scratch'] as const),
+  when: oneOf(STEP_GROUPS),
+  /** Whether the value stands before the student, shows after the entry, or stays hidden. */
+  shows: oneOf(EXPECTED_SHOWN),
+  /** Wrong or open, it stands in the way of the cut. */
+  critical: yesNo(),
+  /** No cut before whoever may has looked. */
+  hold: yesNo(),
+  /** To choose from, or to be put in this order. */
+  choices: listOf(words(60), 12),
+  /** How often it has to succeed; null where nothing is counted. */
+  times: maybeWhole(1, 20),
 });
 
 export type SheetStep = InferType<typeof sheetStepSchema>;

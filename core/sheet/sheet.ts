@@ -6,6 +6,8 @@ import {
   length,
   listOf,
   maybeFigure,
+  maybeOneOf,
+  maybePart,
   maybeWords,
   oneOf,
   part,
@@ -13,10 +15,28 @@ import {
   words,
   yesNo,
 } from '../documents';
-import { CLEARINGS, DIRECTIONS, DRIVES, INFEED_WAYS, PASS_KINDS, START_ORDERS, TOOL_SIDES } from '../plan';
+import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan';
+import { EVIDENCE_KINDS } from '../proof';
+import {
+  CLEARINGS,
+  CLEAR_ORDERS,
+  DIRECTIONS,
+  DRIVES,
+  HOLDINGS,
+  INFEED_WAYS,
+  LEVELS,
+  MARK_RULES,
+  REAL_DRIVES,
+  STARTS_BY,
+  TOOL_SIDES,
+  WORK_ENDS,
+  ZERO_WAYS,
+} from '../technique';
+import { liftSheet1 } from './lift-sheet-1';
 import { sheetStepSchema } from './sheet-step';
 
 const band = () => part({ min: figure(), max: figure() });
+const maybeBand = () => maybePart({ min: figure(), max: figure() });
 const openBand = () => part({ min: maybeFigure(), max: maybeFigure() });
 
 export const sheetPassSchema = part({
@@ -31,6 +51,49 @@ export const sheetPassSchema = part({
   chipArea: figure(),
   pitchDiameter: maybeFigure(),
   overWires: maybeFigure(),
+  /** With a tip that was not measured: from a pointed to the bluntest one. */
+  pitchDiameterBand: maybeBand(),
+  /** Flat that is left on the crest, to be seen after this pass. */
+  crestFlat: maybeFigure(),
+  /** The check that ends the repeat to which it belongs. */
+  until: maybeWords(40),
+  /** As the row says; null: as planned. */
+  drive: maybeOneOf(REAL_DRIVES),
+});
+
+/** A stop between two cuts, with its small steps. */
+const stopSchema = part({
+  id: words(40).min(1),
+  what: oneOf(['check', 'work'] as const),
+  check: words(40),
+  title: words(80),
+  /** After this pass; 0: before the first. */
+  after: whole(0, 8000),
+  /** From there after every cut, until it answers. */
+  onward: yesNo(),
+  hold: yesNo(),
+  asks: words(200),
+  steps: listOf(words(200), 10),
+});
+
+/** One evidence of the proof. Lengths in the thread's unit. */
+const proofSchema = part({
+  id: words(40).min(1),
+  kind: oneOf(EVIDENCE_KINDS),
+  title: words(80),
+  strength: words(300),
+  places: listOf(oneOf(PLACES_OF_PROOF), 3),
+  decides: yesNo(),
+  weight: figure(0, 1000),
+  wanted: listOf(words(40), 10),
+  /** Between which pitch diameters the nut or plug lies; null: not known. */
+  nut: maybeBand(),
+  gauge: maybeWords(120),
+  bothEnds: yesNo(),
+  toShoulder: yesNo(),
+  least: maybeFigure(),
+  most: maybeFigure(),
+  fromReading: maybeFigure(),
 });
 
 /**
@@ -39,7 +102,7 @@ export const sheetPassSchema = part({
  * their own.
  */
 export const sheetSchema = part({
-  ...header('oyakata-sheet', 1),
+  ...header('oyakata-sheet', 2),
   title: words(120),
   lathe: part({
     name: words(80),
@@ -58,6 +121,7 @@ export const sheetSchema = part({
     hand: oneOf(['right', 'left'] as const),
     starts: whole(1, 20),
     startsOrder: oneOf(START_ORDERS),
+    startsBy: maybeOneOf(STARTS_BY),
     unit: oneOf(['in', 'mm'] as const),
     pitch: figure(0),
     lead: figure(0),
@@ -85,23 +149,55 @@ export const sheetSchema = part({
     direction: oneOf(DIRECTIONS),
     toolSide: oneOf(TOOL_SIDES),
     compoundSide: oneOf(['usual', 'other'] as const),
+    toolInverted: yesNo(),
+    /** As planned on this lathe. */
     drive: oneOf(DRIVES),
     clearing: oneOf(CLEARINGS),
+    clearOrder: oneOf(CLEAR_ORDERS),
+    markRule: oneOf(MARK_RULES),
     infeed: oneOf(INFEED_WAYS),
+    zeroBy: maybeOneOf(ZERO_WAYS),
+    end: oneOf(WORK_ENDS),
+    holding: oneOf(HOLDINGS),
+    level: oneOf(LEVELS),
+  }),
+  /** The slide that feeds; its dial or readout is the lathe's `dial`. */
+  feed: part({
+    slide: oneOf(['compound', 'cross-slide', 'readout'] as const),
+    /** Counted from the cross-slide axis; 0 plunges. */
+    angleDeg: figure(0, 90),
+    as: oneOf(['turns', 'figure'] as const),
+    /** How its figures run while it feeds. */
+    counts: oneOf(['up', 'down'] as const),
+    /** Figure at touch-off, in the dial's unit. */
+    zeroFigure: figure(),
   }),
   compound: part({ angleDeg: figure(0, 90), markDeg: figure(-360, 360) }),
   targetPitchDiameter: figure(0),
   radialDepth: figure(),
+  /** Of the slide that feeds. */
   compoundFeed: figure(),
   rootDiameter: figure(),
+  /** Down (in a bore: out) to which groove or recess is cut. */
+  reliefDiameter: figure(),
   wires: part({ diameter: figure(0), overWires: part({ min: figure(), target: figure(), max: figure() }) }),
   speed: part({
     rpm: figure(0),
+    /** Of the groove or recess, of the boss, behind the work, or of imperfect thread. */
     runOutWidth: figure(0),
-    timeInRunOut: figure(0),
+    leastRunOut: maybeFigure(),
+    /** Left to the hand; null where nothing limits it. */
+    timeInRunOut: maybeFigure(),
     reactionSeconds: figure(0),
+    limit: part({
+      endsBy: oneOf(['opening', 'stopping', 'clearing', 'trip', 'imperfect-length', 'way-left'] as const),
+      usable: maybeFigure(0),
+      room: maybeFigure(0),
+      runDownTurns: figure(0),
+    }),
   }),
   schedule: part({
+    school: oneOf(SCHOOLS),
     scratch: length(),
     roughing: whole(0, 400),
     largestInfeed: length(),
@@ -110,6 +206,8 @@ export const sheetSchema = part({
     spring: whole(0, 100),
   }),
   passes: listOf(sheetPassSchema, 8000),
+  stops: listOf(stopSchema, 400),
+  proof: listOf(proofSchema, 20),
   steps: listOf(sheetStepSchema, 80),
   words: part({
     pieces: words(40),
@@ -120,10 +218,24 @@ export const sheetSchema = part({
     compound: words(40),
     crossSlide: words(40),
     halfNut: words(40),
-    /** What is done between two cuts. */
-    cycle: words(500),
+    threadDial: words(40),
+    carriage: words(40),
+    runOutGroove: words(40),
+    centreGauge: words(40),
+    /** What is done between two cuts, in one paragraph. */
+    cycle: words(1500),
+    /** The same for every drive that this lathe can have, step by step; the planned one first. */
+    cycles: listOf(
+      part({
+        drive: oneOf(REAL_DRIVES),
+        name: words(120),
+        steps: listOf(words(300), 20),
+        hazards: listOf(words(300), 10),
+      }),
+      5,
+    ),
     /** The foot of the card. */
-    hazards: words(1000),
+    hazards: words(2000),
     /** Said where nothing more is to be cut. */
     allCut: words(300),
   }),
@@ -132,6 +244,14 @@ export const sheetSchema = part({
 
 export type Sheet = InferType<typeof sheetSchema>;
 export type SheetPass = Sheet['passes'][number];
+export type SheetStop = Sheet['stops'][number];
+export type SheetProof = Sheet['proof'][number];
+export type SheetCycle = Sheet['words']['cycles'][number];
 
 /** Reads a stored sheet. @throws UnreadableDocument */
-export const readSheet = documentReader<Sheet>({ format: 'oyakata-sheet', version: 1, schema: sheetSchema });
+export const readSheet = documentReader<Sheet>({
+  format: 'oyakata-sheet',
+  version: 2,
+  schema: sheetSchema,
+  lifts: { 1: liftSheet1 },
+});

@@ -11,6 +11,7 @@ export function showStepValue(value: number, unit: StepUnit): string {
 /** What is expected, with its limits: `0.7438 in (0.7391 to 0.7485)`, `at most 70 rpm`. */
 export function showExpected(expected: Expected): string {
   const { value, min, max, unit, sense } = expected;
+  if (sense === 'any') return `any value, in ${unit}`;
   if (sense === 'at-most') return `at most ${showStepValue(value, unit)}`;
   if (sense === 'at-least') return `at least ${showStepValue(value, unit)}`;
   if (min === null || max === null || min === max) return showStepValue(value, unit);

@@ -1,1 +1,3 @@
+export * from './check-words';
+export * from './in-shop-words';
 export * from './words';

@@ -1,27 +1,54 @@
 import type { InferType } from 'yup';
-import { documentReader, header, part, words } from '../documents';
+import { documentReader, header, part, words, type StoredObject } from '../documents';
 
 /** What the shop calls the things for which the trade has several words; chosen once, used everywhere. */
 export const shopWordsSchema = part({
-  ...header('oyakata-words', 1),
+  ...header('oyakata-words', 2),
   compound: words(40).min(1),
   crossSlide: words(40).min(1),
   halfNut: words(40).min(1),
+  threadDial: words(40).min(1),
+  carriage: words(40).min(1),
+  runOutGroove: words(40).min(1),
+  centreGauge: words(40).min(1),
 });
 
 export type ShopWords = InferType<typeof shopWordsSchema>;
+export type WordKey = Exclude<keyof ShopWords, 'format' | 'version'>;
+
+export const USUAL_WORDS: ShopWords = {
+  format: 'oyakata-words',
+  version: 2,
+  compound: 'compound',
+  crossSlide: 'cross slide',
+  halfNut: 'half nut',
+  threadDial: 'thread dial',
+  carriage: 'carriage',
+  runOutGroove: 'run-out groove',
+  centreGauge: 'centre gauge',
+};
+
+/** Version 1 knew three of the words. */
+function liftWords1(older: StoredObject): StoredObject {
+  const { threadDial, carriage, runOutGroove, centreGauge } = USUAL_WORDS;
+  return { ...older, version: 2, threadDial, carriage, runOutGroove, centreGauge };
+}
 
 /** Reads the stored words of a shop. @throws UnreadableDocument */
 export const readShopWords = documentReader<ShopWords>({
   format: 'oyakata-words',
-  version: 1,
+  version: 2,
   schema: shopWordsSchema,
+  lifts: { 1: liftWords1 },
 });
 
-export const USUAL_WORDS: ShopWords = {
-  format: 'oyakata-words',
-  version: 1,
-  compound: 'compound',
-  crossSlide: 'cross slide',
-  halfNut: 'half nut',
+/** Words that shops use; any other is as good (common practice). */
+export const WORD_SUGGESTIONS: Record<WordKey, readonly string[]> = {
+  compound: ['compound', 'compound rest', 'compound slide', 'top slide'],
+  crossSlide: ['cross slide', 'cross feed', 'top slide'],
+  halfNut: ['half nut', 'split nut', 'half nuts'],
+  threadDial: ['thread dial', 'chasing dial', 'threading dial'],
+  carriage: ['carriage', 'saddle'],
+  runOutGroove: ['run-out groove', 'undercut', 'relief groove'],
+  centreGauge: ['centre gauge', 'fishtail', 'screw-cutting gauge'],
 };

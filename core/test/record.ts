@@ -1,6 +1,6 @@
 import { usualLathe, type Lathe } from '../lathe';
 import { usualScheme, type Scheme } from '../marking';
-import { EMPTY_PLAN_FORM, readPlan, withLeaf, type Plan, type PlanForm } from '../plan';
+import { EMPTY_PLAN_FORM, formFrom, readPlan, withLeaf, type Plan, type PlanForm } from '../plan';
 import {
   predict,
   type Entry,
@@ -8,6 +8,7 @@ import {
   type PassContent,
   type ReadingContext,
   type Role,
+  type StepContent,
 } from '../record';
 import { USUAL_WORDS } from '../shop';
 import { sheetFor, type Sheet, type SheetPass } from '../sheet';
@@ -17,9 +18,11 @@ export type Leaves = Readonly<Record<string, string>>;
 
 /** For tests: the form of a clamp screw with other texts at some fields. */
 export function formWith(leaves: Leaves): PlanForm {
-  return Object.entries({ 'thread.designation': '3/4-16 UNF-2A', ...leaves }).reduce(
-    (form, [field, text]) => withLeaf(form, field, text),
-    { ...EMPTY_PLAN_FORM, title: 'Clamp screw' },
+  return formFrom(
+    Object.entries({ 'thread.designation': '3/4-16 UNF-2A', ...leaves }).reduce(
+      (form, [field, text]) => withLeaf(form, field, text),
+      { ...EMPTY_PLAN_FORM, title: 'Clamp screw' },
+    ),
   );
 }
 
@@ -61,12 +64,20 @@ export function contextOf(sheet: Sheet, entries: readonly Entry[] = []): Reading
   return { sheet, entries, prediction: predict(sheet, entries) };
 }
 
+/** For tests: a step simply done. */
+export function stepDone(stepId: string, value: number | null = null): StepContent {
+  return { kind: 'step', stepId, value, how: 'done', choice: null, count: null, said: '', fromTry: null };
+}
+
+/** For tests: the work is handed in. */
+export const HANDED_IN: EntryContent = { kind: 'hand-in', how: 'accepted', cause: '', change: '' };
+
 /** For tests: every step done right. */
 export function goodSteps(sheet: Sheet): EntryContent[] {
   return sheet.steps.map((step) =>
     step.kind === 'sign-off'
       ? { kind: 'sign-off', stepId: step.id }
-      : { kind: 'step', stepId: step.id, value: step.expected?.value ?? null },
+      : stepDone(step.id, step.expected?.value ?? null),
   );
 }
 
@@ -77,9 +88,13 @@ export function cutOf(pass: Pick<SheetPass, 'n' | 'start' | 'dialReading'>, read
     plannedPass: pass.n,
     start: pass.start,
     reading: reading ?? pass.dialReading.value,
+    crossSlide: null,
     zero: 'touch-off',
     asPlanned: reading === undefined,
     rows: null,
+    drive: null,
+    mark: null,
+    allTheSame: false,
     told: null,
   };
 }
@@ -87,6 +102,19 @@ export function cutOf(pass: Pick<SheetPass, 'n' | 'start' | 'dialReading'>, read
 /** For tests: every pass cut as planned. */
 export function plannedCuts(sheet: Sheet): PassContent[] {
   return sheet.passes.map((pass) => cutOf(pass));
+}
+
+/** For tests: every pass cut and every stop kept, as planned. */
+export function plannedWork(sheet: Sheet): EntryContent[] {
+  return sheet.passes.flatMap((pass) => [
+    cutOf(pass),
+    ...sheet.stops
+      .filter(({ after }) => after === pass.n)
+      .map((stop): EntryContent => {
+        if (stop.check === 'wires') return measuredAt(sheet, pass.overWires ?? NaN, 'mid');
+        return { kind: 'stop', stopId: stop.id, answer: 'yes', reading: pass.dialReading.value };
+      }),
+  ]);
 }
 
 /** For tests: a measurement that reads the same over wires at all three places. */
@@ -99,6 +127,8 @@ export function measuredAt(
   return {
     kind: 'measurement',
     purpose,
+    method: 'wires',
+    evidenceId: null,
     wire: { value: sheet.wires.diameter, unit: sheet.thread.unit },
     overWires: { start: over, middle: over, end: over },
     crest,

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
 import { usualLathe, latheFormOf } from '@/core/lathe';
 import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
-import type { EntryEnvelope } from '@/core/record';
+import { ENTRY_KINDS, type EntryEnvelope, type KnownKind } from '@/core/record';
 import { closeDatabase, database } from '../database';
 import { mariadbDriver } from '../mariadb-driver';
 import { migrate } from '../migrate';
@@ -75,13 +75,14 @@ let sequence = 0;
 /** For tests: an entry as a device sends it. */
 export function sentEntry(content: Record<string, unknown>): EntryEnvelope {
   sequence += 1;
+  const { kind } = content;
   return {
     id: randomUUID(),
     device,
     sequence,
     after: null,
     deviceTime: new Date().toISOString(),
-    format: 2,
+    format: typeof kind === 'string' && kind in ENTRY_KINDS ? ENTRY_KINDS[kind as KnownKind].format : 3,
     content,
   };
 }

@@ -192,7 +192,7 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
           sequence: 1,
           after: null,
           deviceTime: new Date().toISOString(),
-          format: 2,
+          format: 3,
           content: {
             stepId: 'blank',
             value: null,

@@ -20,8 +20,8 @@ const sheet = sheetOf(
 test('the card holds every step with its value and every pass with its reading, turns counted', () => {
   render(<SetupCard sheet={sheet} revision={2} student="One" tryNumber={1} back="/" />);
   const [steps, passes] = screen.getAllByRole('table');
-  expect(steps?.querySelectorAll('tbody tr')).toHaveLength(15);
-  expect(passes?.querySelectorAll('tbody tr')).toHaveLength(sheet.passes.length);
+  expect(steps?.querySelectorAll('tbody tr')).toHaveLength(sheet.steps.length);
+  expect(passes?.querySelectorAll('tbody tr')).toHaveLength(sheet.passes.length + sheet.stops.length);
   expect(passes?.textContent).toContain('1 turn + 0.005');
   expect(
     screen.getByText(/60.5° {2}\(29.5° from the cross slide\)/, { normalizer: (text) => text }),

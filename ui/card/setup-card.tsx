@@ -1,11 +1,15 @@
 'use client';
 
 import Link from 'next/link';
+import { Fragment } from 'react';
 import { capital } from '@/core/gauging';
-import { dialFigures, dialText } from '@/core/lathe';
-import { showExpected, type Sheet } from '@/core/sheet';
+import { dialFigures } from '@/core/lathe';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut';
+import { EVIDENCE_DATA } from '@/core/proof';
+import { showExpected, shownOnSheet, type Sheet, type SheetStep } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { useShowLength } from '../units/display-unit';
+import { slideWord } from '../recording/slide-word';
 import { CardSection } from './card-section';
 
 export interface SetupCardProps {
@@ -24,28 +28,41 @@ export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCa
   const { unit, starts } = thread;
   const { overWires, diameter } = sheet.wires;
   const { dial } = sheet.lathe;
-  const { perTurn } = dial;
+  const slide = slideWord(sheet);
+  const wires = sheet.proof.some(({ kind }) => kind === 'wires');
   const { crest } = limits;
   const band = (low: number, high: number) => `${show.figures(low, unit)} – ${show.figures(high, unit)}`;
   const shown = show.unitOf(unit);
+  const sizeOf = ({ overWires: over, pitchDiameter }: Sheet['passes'][number]) => {
+    const size = wires ? over : pitchDiameter;
+    return size === null ? '' : show.figures(size, unit);
+  };
   const facts: [string, string][] = [
     [capital(words.crest), `${band(crest.min, crest.max)} ${shown}`],
     [
       'Pitch diameter',
       `${show.figures(sheet.targetPitchDiameter, unit)}  (${band(limits.pitchDiameter.min, limits.pitchDiameter.max)}) ${shown}`,
     ],
+    ...(wires
+      ? [
+          [
+            `${capital(words.over)} of ${show.figures(diameter, unit, 1)}`,
+            `${show.figures(overWires.target, unit)}  (${band(overWires.min, overWires.max)}) ${shown}`,
+          ] as [string, string],
+        ]
+      : []),
     [
-      `${capital(words.over)} of ${show.figures(diameter, unit, 1)}`,
-      `${show.figures(overWires.target, unit)}  (${band(overWires.min, overWires.max)}) ${shown}`,
-    ],
-    [
-      `Radial depth / ${words.compound} feed`,
+      `Radial depth / ${slide} feed`,
       `${show.figures(sheet.radialDepth, unit)} / ${show.figures(sheet.compoundFeed, unit)} ${shown}`,
     ],
-    [
-      `${capital(words.compound)}: mark to set`,
-      `${Number(compound.markDeg.toFixed(3))}°  (${compound.angleDeg}° from the ${words.crossSlide})`,
-    ],
+    ...(sheet.feed.slide === 'compound'
+      ? [
+          [
+            `${capital(words.compound)}: mark to set`,
+            `${Number(compound.markDeg.toFixed(3))}°  (${compound.angleDeg}° from the ${words.crossSlide})`,
+          ] as [string, string],
+        ]
+      : []),
     [
       'Pitch',
       starts > 1
@@ -111,13 +128,16 @@ export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCa
                   <tr key={step.id} className="border-b border-[#999] align-top">
                     <td className="py-1 pr-1">
                       {index + 1}. {step.title}
+                      {AFTER_WORDS[step.when] ?? ''}
                     </td>
                     <td className="figures py-1 pr-1 text-[11px]">
                       {step.expected === null
-                        ? step.kind === 'sign-off'
+                        ? step.hold
                           ? 'HOLD: instructor signs'
                           : ''
-                        : showExpected(step.expected)}
+                        : step.shows === 'shown'
+                          ? showExpected(step.expected)
+                          : 'work it out'}
                     </td>
                     <td className="py-1">{step.kind === 'confirm' ? '☐' : '________'}</td>
                   </tr>
@@ -127,7 +147,9 @@ export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCa
           </section>
           <section>
             <h2 className="mb-0.5 text-base">
-              Passes · {words.compound} dial in {perTurn.unit}, {dial.graduation.value} a graduation
+              Passes · {slide}
+              {sheet.feed.as === 'figure' ? '' : ' dial'} in {dial.graduation.unit}, {dial.graduation.value} a
+              graduation{dial.reads === 'diameter' ? ', on the diameter' : ''}
             </h2>
             <table className="w-full border-collapse">
               <thead>
@@ -142,7 +164,7 @@ export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCa
                     Infeed
                   </th>
                   <th scope="col" className="text-right">
-                    {capital(words.over)}
+                    {wires ? capital(words.over) : 'PD'}
                   </th>
                   <th scope="col" className="w-14 pl-2">
                     Cut
@@ -151,37 +173,80 @@ export function SetupCard({ sheet, revision, student, tryNumber, back }: SetupCa
               </thead>
               <tbody className="figures">
                 {passes.map((pass) => (
-                  <tr key={pass.n} className="border-b border-[#999]">
-                    <td className="py-0.5">
-                      {pass.n}{' '}
-                      <span className="text-[11px]">
-                        {pass.kind}
-                        {starts > 1 && `, start ${pass.start}`}
-                      </span>
-                    </td>
-                    <td className="text-right text-[13px] font-medium">
-                      {dialText(pass.dialReading, perTurn)}
-                    </td>
-                    <td className="text-right">{dialFigures(pass.dialInfeed)}</td>
-                    <td className="text-right">
-                      {pass.overWires === null ? '' : show.figures(pass.overWires, unit)}
-                    </td>
-                    <td className="pl-2">☐</td>
-                  </tr>
+                  <Fragment key={pass.n}>
+                    <tr className="border-b border-[#999]">
+                      <td className="py-0.5">
+                        {pass.n}{' '}
+                        <span className="text-[11px]">
+                          {pass.kind}
+                          {starts > 1 && `, start ${pass.start}`}
+                        </span>
+                      </td>
+                      <td className="text-right text-[13px] font-medium">
+                        {shownOnSheet(pass.dialReading, sheet)}
+                      </td>
+                      <td className="text-right">{dialFigures(pass.dialInfeed)}</td>
+                      <td className="text-right">{sizeOf(pass)}</td>
+                      <td className="pl-2">☐</td>
+                    </tr>
+                    {sheet.stops
+                      .filter(({ after }) => after === pass.n)
+                      .map((stop) => (
+                        <tr key={stop.id} className="border-b border-[#999]">
+                          <td colSpan={4} className="py-0.5 font-medium">
+                            ▸ Stop{stop.hold ? ', HOLD' : ''}: {stop.title}
+                            {stop.onward ? ', and after every cut from here' : ''}
+                          </td>
+                          <td className="pl-2">☐</td>
+                        </tr>
+                      ))}
+                  </Fragment>
                 ))}
               </tbody>
             </table>
-            <p className="mt-3">
-              {capital(words.over)}: start ________ middle ________ end ________
-              <br />
-              <span className="mt-2 inline-block">
-                {capital(words.crest)} ________ Remaining feed ________
-              </span>
-            </p>
+            <ProofLines sheet={sheet} />
           </section>
         </div>
+        <section className="mt-3">
+          <h2 className="mb-0.5 text-base">Between two cuts</h2>
+          <p>{words.cycle}</p>
+        </section>
+        {sheet.note !== null && <p className="mt-2 font-medium">{sheet.note}</p>}
         <p className="mt-3 border-t border-black pt-1">{words.hazards}</p>
       </main>
+    </div>
+  );
+}
+
+const AFTER_WORDS: Partial<Record<SheetStep['when'], string>> = {
+  'after-scratch': ' (after the first cut)',
+  'mid-course': ' (in mid-course)',
+  'after-cutting': ' (after cutting)',
+};
+
+/** Room for what the plan asks for as proof, and for nothing else. */
+function ProofLines({ sheet }: { sheet: Sheet }) {
+  const { words } = sheet;
+  return (
+    <div className="mt-3 grid gap-2">
+      {sheet.proof.map((evidence) => {
+        const { recordedAs } = EVIDENCE_DATA[evidence.kind];
+        return (
+          <p key={evidence.id}>
+            <span className="font-medium">{evidence.title}</span>
+            {': '}
+            {recordedAs === 'measurement'
+              ? `${evidence.places.map((place) => `${place} ________`).join(' ')} ${capital(words.crest)} ________`
+              : recordedAs === 'trial'
+                ? NUT_ANSWERS.map((answer) => `☐ ${NUT_ANSWER_WORDS[answer]}`).join('  ')
+                : recordedAs === 'gauge'
+                  ? '☐ GO goes  ☐ NO-GO stops'
+                  : recordedAs === 'yes-no'
+                    ? '☐ yes  ☐ no'
+                    : '________'}
+          </p>
+        );
+      })}
     </div>
   );
 }

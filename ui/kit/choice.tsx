@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { RadioGroup } from 'radix-ui';
-import { useId } from 'react';
+import { memo, useId } from 'react';
+import { useSay } from '../shell/shop-words';
 import { Message } from './message';
 
 export interface ChoiceOption {
@@ -14,6 +15,7 @@ export interface ChoiceProps {
   options: readonly ChoiceOption[];
   onChange: (value: string) => void;
   error?: string | undefined;
+  warning?: string | undefined;
   note?: string | undefined;
   /** A narrow column of options instead of a row. */
   stacked?: boolean | undefined;
@@ -21,24 +23,39 @@ export interface ChoiceProps {
   columns?: number | undefined;
 }
 
+/** Whether a choice says the same; its options are listed anew at each drawing. */
+export function sameChoice<P extends { options: readonly ChoiceOption[] }>(before: P, now: P): boolean {
+  const names = Object.keys(now) as (keyof P)[];
+  return (
+    names.length === Object.keys(before).length &&
+    names.every((name) => name === 'options' || before[name] === now[name]) &&
+    before.options.length === now.options.length &&
+    before.options.every(
+      ({ value, text }, index) => value === now.options[index]?.value && text === now.options[index].text,
+    )
+  );
+}
+
 /** One of a few, all in sight. */
-export function Choice({
+export const Choice = memo(function Choice({
   label,
   value,
   options,
   onChange,
   error,
+  warning,
   note,
   stacked = false,
   columns,
 }: ChoiceProps) {
   const id = useId();
+  const say = useSay();
   // The last option takes what is left of its row.
   const toFill = columns === undefined ? 1 : columns - ((options.length - 1) % columns);
   return (
     <div className="grid gap-1">
       <span id={id} className="label text-ink-soft">
-        {label}
+        {say(label)}
       </span>
       <RadioGroup.Root
         aria-labelledby={id}
@@ -63,12 +80,15 @@ export function Choice({
             >
               <RadioGroup.Indicator className="size-1.5 rounded-full bg-current" />
             </span>
-            {option.text}
+            {say(option.text)}
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>
       {error !== undefined && <Message tone="error">{error}</Message>}
-      {error === undefined && note !== undefined && <Message tone="note">{note}</Message>}
+      {error === undefined && warning !== undefined && <Message tone="warning">{warning}</Message>}
+      {error === undefined && warning === undefined && note !== undefined && (
+        <Message tone="note">{note}</Message>
+      )}
     </div>
   );
-}
+}, sameChoice);

@@ -1,10 +1,12 @@
 'use client';
 
+import { useSay } from '../shell/shop-words';
 import { useToast } from './toast';
 
 /** A figure that a click copies, without its unit. */
 export function CopyFigure({ figures, label }: { figures: string; label: string }) {
   const say = useToast();
+  const inOwnWords = useSay();
   async function copy() {
     try {
       await navigator.clipboard.writeText(figures);
@@ -16,7 +18,7 @@ export function CopyFigure({ figures, label }: { figures: string; label: string 
   return (
     <button
       type="button"
-      aria-label={`Copy ${label}: ${figures}`}
+      aria-label={inOwnWords(`Copy ${label}: ${figures}`)}
       onClick={() => void copy()}
       className="figures min-h-6 rounded-cut px-1 hover:bg-brass-wash tablet:min-h-12"
     >

@@ -1,5 +1,6 @@
 import { clsx } from 'clsx';
 import { memo, useId, type ComponentProps, type ReactNode } from 'react';
+import { useSay } from '../shell/shop-words';
 import { Message } from './message';
 
 export interface FieldProps extends Omit<ComponentProps<'input'>, 'size'> {
@@ -29,12 +30,13 @@ export const Field = memo(function Field({
   ...input
 }: FieldProps) {
   const id = useId();
+  const say = useSay();
   const message = messageElsewhere === undefined ? (error ?? warning ?? note) : undefined;
   const messageId = messageElsewhere ?? (message === undefined ? undefined : `${id}-message`);
   return (
     <div className={clsx('grid content-start gap-1', className)}>
       <label htmlFor={id} className={labelHidden === true ? 'sr-only' : 'label text-ink-soft'}>
-        {label}
+        {say(label)}
       </label>
       <div
         className={clsx(

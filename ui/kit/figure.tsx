@@ -1,6 +1,7 @@
 import { clsx } from 'clsx';
 import { memo, type ReactNode } from 'react';
 import type { Why } from '@/core/explain/why';
+import { useSay } from '../shell/shop-words';
 import { WhyPopover } from './why-popover';
 
 export interface FigureProps {
@@ -29,11 +30,12 @@ export const Figure = memo(function Figure({
   size = 'small',
   attend = false,
 }: FigureProps) {
+  const say = useSay();
   const soft = onDye ? 'text-scribe-dim' : 'text-ink-soft';
   return (
     <div className="min-w-0">
       {why === undefined ? (
-        <span className={clsx('label block truncate', soft)}>{label}</span>
+        <span className={clsx('label block truncate', soft)}>{say(label)}</span>
       ) : (
         <WhyPopover
           why={why}
@@ -42,7 +44,7 @@ export const Figure = memo(function Figure({
             soft,
           )}
         >
-          {label}
+          {say(label)}
         </WhyPopover>
       )}
       <span

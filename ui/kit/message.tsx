@@ -1,5 +1,6 @@
 import { Ban, Info, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { useSay } from '../shell/shop-words';
 
 export type MessageTone = 'error' | 'warning' | 'note';
 
@@ -12,12 +13,13 @@ const LOOK = {
 /** A message at its place: shape and colour say how serious it is, and a hidden word for those who hear it. */
 export function Message({ tone, id, children }: { tone: MessageTone; id?: string; children: ReactNode }) {
   const { Icon, text, word } = LOOK[tone];
+  const say = useSay();
   return (
     <p id={id} className={`flex gap-1.5 text-sm leading-snug ${text}`}>
       <Icon aria-hidden className="mt-0.5 size-3.5 shrink-0" />
       <span>
         {word !== '' && <span className="sr-only">{word}</span>}
-        {children}
+        {typeof children === 'string' ? say(children) : children}
       </span>
     </p>
   );

@@ -40,6 +40,9 @@ export function PassBars({
   const ruling = passes.map(
     (_, index) => `M${tenth(index * column + 2)} ${BASE + 0.5} h${tenth(column - 4)}`,
   );
+  const flags = passes.map(({ stop }, index) =>
+    stop === undefined ? '' : `M${tenth((index + 1) * column - 1)} ${HEIGHT} V2 l-9 5 l9 5`,
+  );
   const done = passes.filter(({ n }) => n <= chosen).length;
   const at = passes.findIndex(({ n }) => n === chosen);
   return (
@@ -59,6 +62,7 @@ export function PassBars({
         <path d={bars.slice(0, done).join('')} fill="var(--color-brass-bright)" />
         <path d={bars.slice(done).join('')} fill="none" stroke="var(--color-scribe-dim)" />
         <path d={ruling.join('')} stroke="var(--color-scribe-dim)" />
+        <path d={flags.join('')} fill="var(--color-nogo-bright)" stroke="var(--color-nogo-bright)" />
         <path d={diamonds.join('')} fill="var(--color-scribe)" stroke="var(--color-dye-deep)" />
         <text
           x={passes.map((_, index) => tenth(middle(index) - 3.6)).join(' ')}

@@ -8,6 +8,8 @@ export interface RibbonPass {
   infeed: number;
   chip: number;
   reading: string;
+  /** What is checked or worked after it. */
+  stop?: string | undefined;
 }
 
 const KIND_WORDS = { scratch: 'scratch', rough: 'roughing', finish: 'finishing', spring: 'spring' };
@@ -36,10 +38,10 @@ export function PassRibbon({
         <span className="figures" aria-live="polite">
           {current === undefined
             ? `none of ${passes.length}`
-            : `${current.n} of ${passes.length} · ${KIND_WORDS[current.kind]} · dial ${current.reading}`}
+            : `${current.n} of ${passes.length} · ${KIND_WORDS[current.kind]} · dial ${current.reading}${current.stop === undefined ? '' : ` · then stop: ${current.stop}`}`}
         </span>
         <span className="ml-auto text-2xs text-scribe-dim tablet:hidden">
-          bar: infeed · diamond: chip area · S scratch, R rough, F finish, 0 spring
+          bar: infeed · diamond: chip area · S scratch, R rough, F finish, 0 spring · flag: stop
         </span>
       </p>
       <PassBars passes={passes} chosen={chosen} onChoose={onChoose} />

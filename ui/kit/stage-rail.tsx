@@ -1,5 +1,6 @@
 import { clsx } from 'clsx';
 import { memo, useEffect, useRef } from 'react';
+import { useSay } from '../shell/shop-words';
 import { StandingMark, type Standing } from './state-mark';
 
 export interface RailStage<Id extends string> {
@@ -64,6 +65,7 @@ function Item<Id extends string>({
   dense: boolean;
 }) {
   const button = useRef<HTMLButtonElement>(null);
+  const say = useSay();
   useEffect(() => {
     if (chosen) button.current?.scrollIntoView?.({ block: 'nearest' });
   }, [chosen]);
@@ -82,7 +84,7 @@ function Item<Id extends string>({
       >
         <span className="figures text-right text-sm text-ink-soft">{number}</span>
         <span className={clsx('min-w-0', dense && 'flex flex-wrap items-baseline gap-x-2')}>
-          <span className="block leading-tight font-medium">{title}</span>
+          <span className="block leading-tight font-medium">{say(title)}</span>
           <span className={clsx('figures block truncate text-2xs text-ink-soft', dense && 'ml-auto')}>
             {result}
           </span>

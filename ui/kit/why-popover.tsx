@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import type { Why } from '@/core/explain/why';
+import { useSay } from '../shell/shop-words';
 
 /**
  * Opens the reason behind a figure: formula, numbers put in, source, assumptions. Until it was opened once it is a plain
@@ -16,11 +17,13 @@ export function WhyPopover({
   className?: string;
 }) {
   const [wanted, setWanted] = useState(false);
+  const say = useSay();
+  const label = `Why: ${say(why.title)}`;
   if (!wanted)
     return (
       <button
         type="button"
-        aria-label={`Why: ${why.title}`}
+        aria-label={label}
         aria-haspopup="dialog"
         aria-expanded={false}
         onClick={() => setWanted(true)}
@@ -31,26 +34,26 @@ export function WhyPopover({
     );
   return (
     <Popover.Root defaultOpen>
-      <Popover.Trigger aria-label={`Why: ${why.title}`} className={className}>
+      <Popover.Trigger aria-label={label} className={className}>
         {children}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           collisionPadding={8}
           sideOffset={6}
-          aria-label={why.title}
+          aria-label={say(why.title)}
           className="z-50 grid w-96 max-w-[92vw] gap-2 rounded-cut border border-ink bg-paper-raised p-4 text-sm text-ink shadow-lg"
         >
-          <h3 className="text-lg">{why.title}</h3>
+          <h3 className="text-lg">{say(why.title)}</h3>
           <dl className="grid gap-2">
             <Part name="Formula" figures>
-              {why.formula}
+              {say(why.formula)}
             </Part>
             <Part name="With these numbers" figures>
               {why.numbers}
             </Part>
-            <Part name="Source">{why.source}</Part>
-            {why.assumes !== null && <Part name="Assumes">{why.assumes}</Part>}
+            <Part name="Source">{say(why.source)}</Part>
+            {why.assumes !== null && <Part name="Assumes">{say(why.assumes)}</Part>}
           </dl>
           <Popover.Close className="justify-self-end underline">Close</Popover.Close>
         </Popover.Content>

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { confirmMark, proposeMark } from '@/core/marking';
-import { goodSteps, measuredAt, plannedCuts, recordOf, SCHEME, sheetOf } from '@/core/test/record';
+import { goodSteps, measuredAt, plannedWork, recordOf, SCHEME, sheetOf } from '@/core/test/record';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { MarkView, type MarkViewProps } from './mark-view';
 
@@ -8,13 +8,14 @@ jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), pu
 completeBrowser();
 
 const sheet = sheetOf();
-const [scratch, ...others] = plannedCuts(sheet);
+const [scratch, ...others] = plannedWork(sheet);
 const steps = goodSteps(sheet);
 const contents = [
-  ...steps.slice(0, -1),
+  ...steps.slice(0, -2),
   ...(scratch === undefined ? [] : [scratch]),
-  ...steps.slice(-1),
+  ...steps.slice(-2, -1),
   ...others,
+  ...steps.slice(-1),
   measuredAt(sheet, sheet.wires.overWires.target, 'final'),
 ];
 const entries = recordOf(contents);
@@ -36,7 +37,7 @@ test('the sum follows the points typed, and a differing line asks for its reason
   expect(total()).toBe('100 / 100');
   expect(screen.queryByLabelText('Reason for Spring passes')).toBeNull();
   fireEvent.change(screen.getByLabelText('Points for Spring passes'), { target: { value: '2' } });
-  expect(total()).toBe('94 / 100');
+  expect(total()).toBe('96 / 100');
   expect(screen.getByLabelText('Reason for Spring passes')).not.toBeNull();
 });
 
@@ -97,7 +98,7 @@ test('a confirmed mark has no fields, and shows who confirmed it and why it diff
       decisions={[{ number: 1, mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }]}
     />,
   );
-  expect(total()).toBe('94 / 100');
+  expect(total()).toBe('96 / 100');
   expect(screen.queryByRole('textbox')).toBeNull();
   expect(screen.getByText('Clean work.')).not.toBeNull();
   expect(screen.getByText('rushed')).not.toBeNull();

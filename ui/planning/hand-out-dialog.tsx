@@ -11,12 +11,16 @@ export interface HandOutStudent {
   id: number;
   name: string;
   openAttempt: boolean;
+  /** The instructor herself, who tries the exercise. */
+  self?: boolean;
 }
 
 /** A lathe of the shop on which the exercise may be made. */
 export interface HandOutLathe {
   id: number;
   name: string;
+  /** Why it can not do what the plan asks. */
+  refused?: string | undefined;
 }
 
 /** Choose students and hand the plan out to them as a frozen revision. */
@@ -39,10 +43,10 @@ export function HandOutDialog({
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   /** All are allowed until one is taken out. */
   const [without, setWithout] = useState<ReadonlySet<number>>(new Set());
-  const allowed = lathes.filter(({ id }) => !without.has(id));
+  const allowed = lathes.filter(({ id, refused }) => !without.has(id) && refused === undefined);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const free = students.filter((student) => !student.openAttempt);
+  const free = students.filter((student) => !student.openAttempt && student.self !== true);
 
   function toggle(id: number, on: boolean) {
     setChosen((before) => new Set(on ? [...before, id] : [...before].filter((other) => other !== id)));
@@ -100,25 +104,30 @@ export function HandOutDialog({
               />
               <span className={student.openAttempt ? 'text-ink-soft' : ''}>
                 {student.name}
+                {student.self === true && <span className="block text-2xs">try it yourself</span>}
                 {student.openAttempt && <span className="block text-2xs">has an open attempt</span>}
               </span>
             </label>
           ))}
         </div>
       </fieldset>
-      {lathes.length > 1 && (
+      {(lathes.length > 1 || lathes.some(({ refused }) => refused !== undefined)) && (
         <fieldset className="grid gap-1">
           <legend className="label text-ink-soft">Lathes allowed</legend>
           <div className="grid grid-cols-2 gap-x-4">
-            {lathes.map(({ id, name }) => (
+            {lathes.map(({ id, name, refused }) => (
               <label key={id} className="flex min-h-10 items-center gap-2">
                 <Tick
-                  checked={!without.has(id)}
+                  disabled={refused !== undefined}
+                  checked={!without.has(id) && refused === undefined}
                   onChange={(on) =>
                     setWithout(new Set(on ? [...without].filter((other) => other !== id) : [...without, id]))
                   }
                 />
-                {name}
+                <span>
+                  {name}
+                  {refused !== undefined && <span className="block text-2xs text-nogo">{refused}</span>}
+                </span>
               </label>
             ))}
           </div>

@@ -16,7 +16,7 @@ export const LatheLookedAt = memo(function LatheLookedAt({
   if (lathes.length === 0) return <span className="text-sm text-ink-soft">seen on {chosen.name}</span>;
   return (
     <label className="flex items-center gap-1.5 text-sm">
-      <span className="text-ink-soft">seen on</span>
+      <span className="text-ink-soft tablet:sr-only">seen on</span>
       <select
         value={lathes.find(({ lathe }) => lathe === chosen)?.id}
         onChange={(event) => onChoose(Number(event.target.value))}

@@ -9,6 +9,9 @@ import { usePlanning, type Planning } from './planning-context';
 const FOLLOWING: readonly PlanField[] = [
   'work.diameter',
   'work.end.width',
+  'work.end.boss',
+  'work.end.standOff',
+  'work.end.imperfect',
   'tool.tip.flat',
   'tool.tip.radius',
   'tool.tip.pitchFrom',
@@ -36,7 +39,7 @@ export function useNewProposals({ form, values, read }: Pick<Planning, 'form' | 
       stale.forEach((field) => change(field, ''));
     },
     goBack: () => {
-      Object.entries(setAside).forEach(([field, text]) => change(field as PlanField, text));
+      Object.entries(setAside).forEach(([field, text]) => change(field as PlanField, text ?? ''));
       setSetAside({});
     },
   };

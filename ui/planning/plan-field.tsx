@@ -1,10 +1,12 @@
 'use client';
 
-import { useMemo, type ReactNode } from 'react';
+import { useCallback, useMemo, type ReactNode } from 'react';
 import { leafOf, type PlanField } from '@/core/plan';
 import type { ChoiceOption } from '../kit/choice';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';
+import { Select } from '../kit/select';
+import { useSay } from '../shell/shop-words';
 import { useFieldMessage, usePlanning } from './planning-context';
 
 /** A field of the planning form with its message. `proposed` shows what an empty field takes. */
@@ -53,33 +55,71 @@ export function PlanTextField({
   );
 }
 
-export function PlanChoice({
-  field,
-  label,
-  options,
-  stacked,
-  columns,
-  note,
-}: {
+interface ChoiceFieldProps {
   field: PlanField;
   label: string;
   options: readonly ChoiceOption[];
-  stacked?: boolean;
-  columns?: number;
+  /** What an empty field takes; the first option where it is not said. */
+  proposed?: string;
   note?: string;
-}) {
+}
+
+/** What a choice of the form says now, and how it is changed. */
+function useChoiceField({ field, options, proposed, note }: ChoiceFieldProps) {
   const { form, values } = usePlanning();
   const message = useFieldMessage(field);
+  const onChange = useCallback(
+    (value: string) => form.setValue(field, value, { shouldDirty: true, shouldTouch: true }),
+    [form, field],
+  );
+  return {
+    value: leafOf(values, field) || (proposed ?? options[0]?.value ?? ''),
+    error: message.error,
+    note,
+    warning: message.warning,
+    onChange,
+  };
+}
+
+export function PlanChoice({
+  stacked,
+  columns,
+  ...props
+}: ChoiceFieldProps & { stacked?: boolean; columns?: number }) {
+  const { warning, ...state } = useChoiceField(props);
   return (
     <Choice
-      label={label}
-      value={leafOf(values, field) || (options[0]?.value ?? '')}
-      options={options}
+      label={props.label}
+      options={props.options}
       stacked={stacked}
       columns={columns}
-      error={message.error}
-      note={note}
-      onChange={(value) => form.setValue(field, value, { shouldDirty: true, shouldTouch: true })}
+      warning={warning}
+      {...state}
     />
+  );
+}
+
+/** The same for a list of many. */
+export function PlanSelect(props: ChoiceFieldProps) {
+  const state = useChoiceField(props);
+  return <Select label={props.label} options={props.options} {...state} />;
+}
+
+/** A yes or no of the form; an empty field is no. */
+export function PlanCheck({ field, label }: { field: PlanField; label: string }) {
+  const { form, values } = usePlanning();
+  const say = useSay();
+  return (
+    <label className="flex min-h-9 items-center gap-2 tablet:min-h-12">
+      <input
+        type="checkbox"
+        className="size-4.5 accent-dye"
+        checked={leafOf(values, field) === 'yes'}
+        onChange={(event) =>
+          form.setValue(field, event.target.checked ? 'yes' : '', { shouldDirty: true, shouldTouch: true })
+        }
+      />
+      {say(label)}
+    </label>
   );
 }

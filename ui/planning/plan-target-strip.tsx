@@ -4,6 +4,8 @@ import { memo } from 'react';
 import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
+import { EVIDENCE_DATA, STRENGTH_WORDS } from '@/core/proof';
+import { slideOf } from '@/core/technique';
 import { useShowLength } from '../units/display-unit';
 import { usePlanning } from './planning-context';
 import { usePlanWhys } from './use-plan-whys';
@@ -13,8 +15,11 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
   const { read, lathe } = usePlanning();
   const show = useShowLength();
   const whys = usePlanWhys();
-  const { thread, limits, target, overWires, radialDepth, compoundFeed, swivelMarkDeg, passes } =
-    read.evaluation;
+  const { thread, limits, target, overWires, radialDepth, feed, swivelMarkDeg, passes } = read.evaluation;
+  const { chosen, evidence = [] } = read.inputs;
+  const slide = slideOf(chosen?.way.infeed ?? 'compound');
+  const wires = evidence.some(({ kind }) => kind === 'wires');
+  const proof = evidence[0];
   const unit = thread?.unit ?? 'in';
   const words = MEASURING_WORDS[thread?.side ?? 'external'];
   const figures = (value: number | null | undefined) =>
@@ -36,19 +41,33 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
         }
         why={whys.pitchDiameter}
       />
-      <Figure
-        onDye
-        size="large"
-        label={capital(words.over)}
-        value={figures(overWires?.target)}
-        unit={shown}
-        sub={
-          read.evaluation.wire === null
-            ? undefined
-            : `${words.pieces} ${show.figures(read.evaluation.wire, unit, 1)}`
-        }
-        why={whys.overWires}
-      />
+      {wires || proof === undefined ? (
+        <Figure
+          onDye
+          size="large"
+          label={capital(words.over)}
+          value={figures(overWires?.target)}
+          unit={shown}
+          sub={
+            read.evaluation.wire === null
+              ? undefined
+              : `${words.pieces} ${show.figures(read.evaluation.wire, unit, 1)}`
+          }
+          why={whys.overWires}
+        />
+      ) : (
+        <Figure
+          onDye
+          size="large"
+          label="Proof"
+          value={
+            <span className="block max-w-40 font-text text-base leading-tight font-semibold whitespace-normal">
+              {EVIDENCE_DATA[proof.kind].name(thread?.side ?? 'external')}
+            </span>
+          }
+          sub={STRENGTH_WORDS[EVIDENCE_DATA[proof.kind].strength]}
+        />
+      )}
       <Figure
         onDye
         size="large"
@@ -61,20 +80,26 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
       <Figure
         onDye
         size="large"
-        label="Compound feed"
-        value={figures(compoundFeed)}
+        label={slide === 'compound' ? 'Compound feed' : 'Cross-slide feed'}
+        value={figures(feed)}
         unit={shown}
-        sub={last === undefined ? undefined : `dial to ${show.text(last.dialReading)}`}
+        sub={
+          last === undefined
+            ? undefined
+            : `${slide === 'readout' ? 'in by' : 'dial to'} ${show.text(last.dialReading)}`
+        }
         why={whys.compoundFeed}
       />
-      <Figure
-        onDye
-        size="large"
-        label="Mark to set"
-        value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
-        sub={lathe.compound.swivel.zeroAlong === 'bed' ? '0 along bed' : '0 along slide'}
-        why={whys.swivelMark}
-      />
+      {slide === 'compound' && (
+        <Figure
+          onDye
+          size="large"
+          label="Mark to set"
+          value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
+          sub={lathe.compound.swivel.zeroAlong === 'bed' ? '0 along bed' : '0 along slide'}
+          why={whys.swivelMark}
+        />
+      )}
       <Figure
         onDye
         size="large"
@@ -94,7 +119,7 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
         sub={
           read.evaluation.timeInRunOut === null
             ? undefined
-            : `${read.evaluation.timeInRunOut.toFixed(1)} s in run-out`
+            : `${Math.max(0, read.evaluation.timeInRunOut).toFixed(1)} s to act`
         }
         why={whys.timeInRunOut}
       />

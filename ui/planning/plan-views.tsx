@@ -3,7 +3,9 @@
 import dynamic from 'next/dynamic';
 import { memo, useMemo } from 'react';
 import { grooveCaseOf } from '@/core/groove';
-import { usualWay, type ReadPlan } from '@/core/plan';
+import type { PlanStageId, ReadPlan } from '@/core/plan';
+import { feedDial } from '@/core/lathe';
+import { slideOf } from '@/core/technique';
 import { fitOf, leadOf, pitchOf, printTpi, type Thread } from '@/core/thread';
 import { ThreadSection } from '../drawing/thread-section';
 import { Tabs } from '../kit/tabs';
@@ -11,6 +13,11 @@ import { ThreadTables } from '../thread/thread-tables';
 import { useShowLength, type ShowLength } from '../units/display-unit';
 import { DepthRules } from './depth-rules';
 import { PassTable } from './pass-table';
+import { BlankDrawing } from './drawings/blank-drawing';
+import { HoldingDrawing } from './drawings/holding-drawing';
+import { ProofDrawing } from './drawings/proof-drawing';
+import { ToolDrawing } from './drawings/tool-drawing';
+import { TopView } from './drawings/top-view';
 import { usePassShown, usePlanning } from './planning-context';
 
 const PassChart = dynamic(() => import('./pass-chart'), {
@@ -33,12 +40,14 @@ export function isDrawable({ evaluation, inputs }: ReadPlan): boolean {
  */
 export const PlanViews = memo(function PlanViews({
   tab,
+  stage,
   onTab,
 }: {
   tab: string;
+  stage: PlanStageId;
   onTab: (tab: string) => void;
 }) {
-  const View = VIEWS[tab];
+  const View = tab === 'stage' ? (STAGE_VIEWS[stage] ?? PlanSection) : VIEWS[tab];
   return (
     <Tabs label="What the plan gives" tabs={TABS} value={tab} onChange={onTab}>
       {View !== undefined && <View />}
@@ -47,6 +56,7 @@ export const PlanViews = memo(function PlanViews({
 });
 
 const TABS = [
+  { id: 'stage', title: 'Drawing' },
   { id: 'section', title: 'Section' },
   { id: 'passes', title: 'Passes' },
   { id: 'chart', title: 'Chart' },
@@ -64,7 +74,7 @@ function PlanPasses() {
       passes={passes}
       side={thread.side}
       unit={thread.unit}
-      perTurn={lathe.compound.dial.perTurn}
+      perTurn={feedDial(lathe, slideOf(read.inputs.chosen?.way.infeed ?? 'compound')).dial.perTurn}
       {...shown}
     />
   );
@@ -88,13 +98,14 @@ function PlanSection() {
   const { chosen } = usePassShown();
   const show = useShowLength();
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
-  const angle = read.inputs.compoundAngleDeg;
+  const angle = read.evaluation.feedAngleDeg;
+  const way = read.inputs.chosen?.way;
   const groove = useMemo(
     () =>
-      thread === null || tip === null || angle === undefined
+      thread === null || tip === null || angle === null || way === undefined
         ? null
-        : grooveCaseOf(thread, usualWay(thread), tip, angle),
-    [thread, tip, angle],
+        : grooveCaseOf(thread, way, tip, angle),
+    [thread, tip, angle, way],
   );
   const feeds = useMemo(
     () => passes?.map(({ reading, start }) => ({ reading, start: start - 1 })) ?? [],
@@ -141,4 +152,20 @@ const VIEWS: Record<string, () => React.JSX.Element | null> = {
   chart: PlanChart,
   tables: PlanLimits,
   rules: PlanRules,
+};
+
+const StepsList = dynamic(() => import('./steps-list'), {
+  ssr: false,
+  loading: () => <p className="p-4">Listing the steps…</p>,
+});
+
+/** Stages that have a drawing of their own; the others show the section. */
+const STAGE_VIEWS: Partial<Record<PlanStageId, () => React.JSX.Element | null>> = {
+  blank: BlankDrawing,
+  holding: HoldingDrawing,
+  technique: TopView,
+  compound: TopView,
+  tool: ToolDrawing,
+  target: ProofDrawing,
+  steps: () => <StepsList />,
 };

@@ -35,6 +35,16 @@ const PassContext = createContext<PassShown>({ chosen: 0, onChoose: () => undefi
 export const PassShownProvider = PassContext.Provider;
 export const usePassShown = () => useContext(PassContext);
 
+/** The step that is chosen in the list of steps. */
+export interface StepChosen {
+  chosen: string | null;
+  onChoose: (id: string) => void;
+}
+
+const StepContext = createContext<StepChosen>({ chosen: null, onChoose: () => undefined });
+export const StepChosenProvider = StepContext.Provider;
+export const useStepChosen = () => useContext(StepContext);
+
 /** The message of a field: an error, else a warning, else how it was read. */
 export function useFieldMessage(field: PlanField): { error?: string; warning?: string; note?: string } {
   const { read, touched } = usePlanning();

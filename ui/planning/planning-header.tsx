@@ -37,7 +37,9 @@ export const PlanningHeader = memo(function PlanningHeader({
       <SavingText state={state} problem={problem} onChoose={onChooseVersion} />
       <LatheLookedAt lathes={lathes} chosen={lathe} onChoose={onLookAt} />
       {handedOut !== undefined && (
-        <span className="text-sm text-ink-soft">revision {handedOut} is handed out</span>
+        <span className="text-sm whitespace-nowrap text-ink-soft tablet:hidden">
+          revision {handedOut} is handed out
+        </span>
       )}
     </Header>
   );

@@ -38,7 +38,7 @@ test('the strip follows while typing; what is missing leads to its stage', () =>
   fireEvent.change(screen.getByLabelText('Thread'), { target: { value: '3/4-16 UNF-9A' } });
   const missing = screen.getByRole('region', { name: 'What is missing' });
   expect(missing.textContent).toContain('Thread: After 3/4-16 comes the series and class');
-  press('3');
+  press('5');
   expect(screen.getByRole('heading', { name: 'Tool' })).not.toBeNull();
   fireEvent.click(within(missing).getByRole('button'));
   expect(screen.getByRole('heading', { name: 'Thread' })).not.toBeNull();
@@ -52,7 +52,7 @@ test('an internal thread is drawn from the bore, measured over balls', () => {
     'bore ⌀ 0.7665',
   );
   press('2');
-  expect(screen.getByRole('heading', { name: 'Bore and recess' })).not.toBeNull();
+  expect(screen.getByRole('heading', { name: 'Bore and end' })).not.toBeNull();
 });
 
 test('single keys step through the passes and choose the views', () => {

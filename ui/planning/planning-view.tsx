@@ -1,10 +1,14 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { dialText, usualLathe, type Lathe } from '@/core/lathe';
-import { leafOf, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
+import { dialText, feedDial, usualLathe, type Lathe } from '@/core/lathe';
+import { leafOf, readPlan, type PlanForm, type PlanStageId, type ReadPlan } from '@/core/plan';
+import { stopData } from '@/core/stops';
+import { refusedByLathe } from '@/core/sheet';
+import { slideOf } from '@/core/technique';
 import { PassRibbon } from '../kit/pass-ribbon';
 import { StageRail } from '../kit/stage-rail';
 import { useToast } from '../kit/toast';
@@ -14,9 +18,10 @@ import { useShowLength } from '../units/display-unit';
 import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
 import { IssueList } from './issue-list';
 import { PlanTargetStrip } from './plan-target-strip';
-import { PassShownProvider, PlanningProvider, type Planning } from './planning-context';
+import { PassShownProvider, PlanningProvider, StepChosenProvider, type Planning } from './planning-context';
 import { StageFields } from './stages/stage-fields';
 import { stageResults, stageTitle } from './stage-results';
+import type { OtherExercise } from './begin-with';
 import { ConflictDialog } from './conflict-dialog';
 import { NewProposals, useNewProposals } from './new-proposals';
 import { PlanActions } from './plan-actions';
@@ -33,6 +38,12 @@ const STAGES_WITH_PROPOSALS: ReadonlySet<PlanStageId> = new Set([
   'passes',
 ]);
 
+const BeginWith = dynamic(() => import('./begin-with'), {
+  ssr: false,
+  loading: () => <p>Looking up the ways of working…</p>,
+});
+const NONE: OtherExercise[] = [];
+
 export interface PlanningViewProps {
   exerciseId: number;
   draft: PlanForm;
@@ -41,12 +52,15 @@ export interface PlanningViewProps {
   revisions: { number: number; issuedAt: string }[];
   students: HandOutStudent[];
   lathes: { id: number; lathe: Lathe }[];
+  /** Exercises of the shop to begin a new one with. */
+  others?: OtherExercise[];
   who: { name: string; role: string };
 }
 
 /** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
 export function PlanningView(props: PlanningViewProps) {
   const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, lathes, who } = props;
+  const { others = NONE } = props;
   const form = useForm<PlanForm>({
     defaultValues: draft,
   });
@@ -65,8 +79,9 @@ export function PlanningView(props: PlanningViewProps) {
   const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   const proposals = useNewProposals({ form, values, read });
   const [stage, setStage] = useState<PlanStageId>('thread');
-  const [tab, setTab] = useState('section');
+  const [tab, setTab] = useState('stage');
   const [pass, setPass] = useState<number | null>(null);
+  const [step, setStep] = useState<string | null>(null);
   const [handingOut, setHandingOut] = useState(false);
 
   const [choosing, setChoosing] = useState(true);
@@ -80,8 +95,9 @@ export function PlanningView(props: PlanningViewProps) {
       isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
     return { form, values, read, lathe, touched };
   }, [form, values, read, lathe, draft, marks]);
-  const { thread, passes } = read.evaluation;
+  const { thread, passes, stops } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
+  const stepChosen = useMemo(() => ({ chosen: step, onChoose: setStep }), [step]);
   const shown = useMemo(() => ({ chosen, onChoose: setPass }), [chosen]);
   const stages = useMemo(
     () => stageResults(read, values, show, planning.touched),
@@ -119,7 +135,7 @@ export function PlanningView(props: PlanningViewProps) {
     return null;
   }
 
-  const { perTurn } = lathe.compound.dial;
+  const { perTurn } = feedDial(lathe, slideOf(read.inputs.chosen?.way.infeed ?? 'compound')).dial;
   const ribbon = useMemo(
     () =>
       passes?.map((each) => ({
@@ -128,83 +144,107 @@ export function PlanningView(props: PlanningViewProps) {
         infeed: each.infeed,
         chip: each.chipArea,
         reading: dialText(each.dialReading, perTurn),
+        stop: stopWords(stops, each),
       })) ?? null,
-    [passes, perTurn],
+    [passes, perTurn, stops],
   );
   return (
     <PlanningProvider value={planning}>
-      <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)_auto]">
-        <PlanningHeader
-          who={who}
-          title={values.title}
-          keys={keys}
-          state={saving.state}
-          problem={saving.problem}
-          onChooseVersion={openVersions}
-          lathes={lathes}
-          lathe={lathe}
-          onLookAt={onLookAt}
-          handedOut={revisions[0]?.number}
-        />
-        <PlanTargetStrip />
-        <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
-          <StageRail label="Stages of the plan" stages={stages} chosen={stage} onChoose={setStage} />
-          {isDrawable(read) ? (
-            <PassShownProvider value={shown}>
-              <PlanViews tab={tab} onTab={setTab} />
-            </PassShownProvider>
-          ) : (
-            <section aria-label="What is missing" className="min-h-0 overflow-auto bg-paper-raised p-6">
-              <h2 className="mb-2 text-2xl">The drawing appears when these can be read</h2>
-              <IssueList onGo={setStage} />
-              <NewProposals {...proposals} />
+      <StepChosenProvider value={stepChosen}>
+        <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)_auto]">
+          <PlanningHeader
+            who={who}
+            title={values.title}
+            keys={keys}
+            state={saving.state}
+            problem={saving.problem}
+            onChooseVersion={openVersions}
+            lathes={lathes}
+            lathe={lathe}
+            onLookAt={onLookAt}
+            handedOut={revisions[0]?.number}
+          />
+          <PlanTargetStrip />
+          <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
+            <StageRail label="Stages of the plan" stages={stages} chosen={stage} onChoose={setStage} />
+            {isDrawable(read) ? (
+              <PassShownProvider value={shown}>
+                <PlanViews tab={tab} stage={stage} onTab={setTab} />
+              </PassShownProvider>
+            ) : (
+              <section aria-label="What is missing" className="min-h-0 overflow-auto bg-paper-raised p-6">
+                {values.thread.designation === '' ? (
+                  <BeginWith others={others} />
+                ) : (
+                  <>
+                    <h2 className="mb-2 text-2xl">The drawing appears when these can be read</h2>
+                    <IssueList onGo={setStage} />
+                    <NewProposals {...proposals} />
+                  </>
+                )}
+              </section>
+            )}
+            <section
+              aria-label={`Fields of ${stageTitle(stage, thread)}`}
+              className="flex min-h-0 flex-col border-l border-rule bg-paper contain-strict"
+            >
+              <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
+                <h2 className="text-xl">{stageTitle(stage, thread)}</h2>
+                <StageFields stage={stage} />
+                {isDrawable(read) && <NewProposals {...proposals} />}
+                {STAGES_WITH_PROPOSALS.has(stage) && (
+                  <p className="text-sm text-ink-soft">
+                    Figures in <em>italics</em> are proposed. Type over them; empty a field to take the
+                    proposal again.
+                  </p>
+                )}
+              </div>
+              <PlanActions
+                ready={read.plan !== null}
+                toMend={read.issues.length}
+                card={`/exercises/${exerciseId}/card?lathe=${lathes.find((each) => each.lathe === lathe)?.id ?? ''}`}
+                onHandOut={openHandOut}
+              />
             </section>
-          )}
-          <section
-            aria-label={`Fields of ${stageTitle(stage, thread)}`}
-            className="flex min-h-0 flex-col border-l border-rule bg-paper contain-strict"
-          >
-            <div className="grid min-h-0 flex-1 content-start gap-3 overflow-y-auto p-3" key={stage}>
-              <h2 className="text-xl">{stageTitle(stage, thread)}</h2>
-              <StageFields stage={stage} />
-              {isDrawable(read) && <NewProposals {...proposals} />}
-              {STAGES_WITH_PROPOSALS.has(stage) && (
-                <p className="text-sm text-ink-soft">
-                  Figures in <em>italics</em> are proposed. Type over them; empty a field to take the proposal
-                  again.
-                </p>
-              )}
-            </div>
-            <PlanActions
-              ready={read.plan !== null}
-              toMend={read.issues.length}
-              card={`/exercises/${exerciseId}/card?lathe=${lathes.find((each) => each.lathe === lathe)?.id ?? ''}`}
-              onHandOut={openHandOut}
-            />
-          </section>
-        </main>
-        {ribbon !== null && <PassRibbon chosen={chosen} onChoose={setPass} passes={ribbon} />}
-      </div>
-      {saving.conflict !== null && (
-        <ConflictDialog
-          conflict={saving.conflict}
-          open={choosing}
-          onOpenChange={setChoosing}
-          onSettle={saving.settle}
-        />
-      )}
-      {handingOut && read.plan !== null && (
-        <HandOutDialog
-          open
-          onOpenChange={setHandingOut}
-          students={students}
-          lathes={lathes.map(({ id, lathe: { name } }) => ({ id, name }))}
-          nextRevision={(revisions[0]?.number ?? 0) + 1}
-          onHandOut={handOut}
-        />
-      )}
+          </main>
+          {ribbon !== null && <PassRibbon chosen={chosen} onChoose={setPass} passes={ribbon} />}
+        </div>
+        {saving.conflict !== null && (
+          <ConflictDialog
+            conflict={saving.conflict}
+            open={choosing}
+            onOpenChange={setChoosing}
+            onSettle={saving.settle}
+          />
+        )}
+        {handingOut && read.plan !== null && (
+          <HandOutDialog
+            open
+            onOpenChange={setHandingOut}
+            students={students}
+            lathes={lathes.map(({ id, lathe: each }) => ({
+              id,
+              name: each.name,
+              refused: read.plan === null ? undefined : refusedByLathe(read.plan, each)[0],
+            }))}
+            nextRevision={(revisions[0]?.number ?? 0) + 1}
+            onHandOut={handOut}
+          />
+        )}
+      </StepChosenProvider>
     </PlanningProvider>
   );
+}
+
+/** The stops after a pass; a look at the form is for the first start. */
+function stopWords(
+  stops: ReadPlan['evaluation']['stops'],
+  { row, start }: { row: number; start: number },
+): string | undefined {
+  const here = stops.filter(({ after }) => after === row && start === 1);
+  return here.length === 0
+    ? undefined
+    : here.map(({ check }) => stopData(check)?.name.toLowerCase() ?? check).join(', ');
 }
 
 /** The lathe looked at: the one chosen in this browser, the first of the shop, or a usual one. */

@@ -21,21 +21,21 @@ test('each stage has its one-line result', () => {
   expect(stages.thread).toMatchObject({ result: '3/4-16 UNF-2A', standing: 'good' });
   expect(stages.blank).toMatchObject({ result: '⌀ 0.7438 in', standing: 'good' });
   expect(stages.compound?.result).toBe('mark 29.5°');
-  expect(stages.passes?.result).toMatch(/^1\d passes$/);
+  expect(stages.passes?.result).toMatch(/^1\d passes, 2 stops$/);
 });
 
-test('inside, the stages are called by the bore and the balls', () => {
+test('inside, the work is a bore', () => {
   const titles = (thread: string) => {
     const { blank, target } = results({ 'thread.designation': thread });
     return [blank?.title, target?.title];
   };
-  expect(titles('3/4-16 UNF-2A')).toEqual(['Blank and run-out', 'Target and wires']);
-  expect(titles('3/4-16 UNF-2B')).toEqual(['Bore and recess', 'Target and balls']);
+  expect(titles('3/4-16 UNF-2A')).toEqual(['Blank and end', 'Proof']);
+  expect(titles('3/4-16 UNF-2B')).toEqual(['Bore and end', 'Proof']);
 });
 
 test('a wrong field is bad, a warning is to attend to, an untouched required field only open', () => {
   expect(results({ 'work.diameter': 'x' }).blank?.standing).toBe('bad');
-  expect(results({ 'technique.speed': '600' }).speed?.standing).toBe('attend');
+  expect(results({ 'technique.speed': '600' }).technique?.standing).toBe('attend');
   expect(results({ title: '' }, false).thread?.standing).toBe('open');
   expect(results({ title: '' }, true).thread?.standing).toBe('bad');
 });

@@ -1,30 +1,27 @@
-import {
-  PLAN_STAGES,
-  stageOf,
-  type PlanEvaluation,
-  type PlanForm,
-  type PlanStageId,
-  type ReadPlan,
-} from '@/core/plan';
+import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId, type ReadPlan } from '@/core/plan';
+import { EVIDENCE_DATA } from '@/core/proof';
+import { feedsByCompound } from '@/core/technique';
 import { printDesignation, type Thread } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import type { RailStage } from '../kit/stage-rail';
 import type { ShowLength } from '../units/display-unit';
+import { DRIVE_SHORT, HOLDING_TEXTS, INFEED_TEXTS } from './stages/option-texts';
 
 const STAGE_TITLES: Record<PlanStageId, string> = {
   thread: 'Thread',
-  blank: 'Blank and run-out',
+  blank: 'Blank and end',
+  holding: 'Holding',
+  technique: 'Technique',
   tool: 'Tool',
-  compound: 'Compound',
-  target: 'Target and wires',
+  compound: 'Infeed',
+  target: 'Proof',
   passes: 'Passes',
-  speed: 'Speed',
+  steps: 'Steps',
   marks: 'Marks',
 };
 
 const INTERNAL_TITLES: Partial<Record<PlanStageId, string>> = {
-  blank: 'Bore and recess',
-  target: 'Target and balls',
+  blank: 'Bore and end',
 };
 
 /** A stage as it is called for this thread: inside, the work is a bore, measured over balls. */
@@ -44,7 +41,7 @@ export function stageResults(
     const issues = read.issues.filter((issue) => stageOf(issue.field) === id);
     const warned = read.warnings.some((warning) => stageOf(warning.field) === id);
     const onlyUntouched = issues.every((issue) => issue.code === 'required' && !touched(issue.field));
-    const result = resultOf(id, read.evaluation, form, show);
+    const result = resultOf(id, read, form, show);
     return {
       id,
       title: stageTitle(id, read.evaluation.thread),
@@ -65,11 +62,13 @@ export function stageResults(
 
 function resultOf(
   id: PlanStageId,
-  evaluation: PlanEvaluation,
+  { evaluation, inputs }: ReadPlan,
   form: PlanForm,
   show: ShowLength,
 ): string | null {
-  const { thread, blank, target, passes, tip, swivelMarkDeg, timeInRunOut } = evaluation;
+  const { thread, blank, target, passes, tip, swivelMarkDeg, timeInRunOut, stops } = evaluation;
+  const { evidence = [] } = inputs;
+  const way = inputs.chosen?.way;
   const unit: LengthUnit = thread?.unit ?? 'in';
   const length = (value: number) => `${show.figures(value, unit)} ${show.unitOf(unit)}`;
   switch (id) {
@@ -84,14 +83,29 @@ function resultOf(
       return tip.kind === 'sharp'
         ? 'sharp'
         : `${tip.kind} ${length(tip.kind === 'flat' ? tip.flat : tip.radius)}`;
+    case 'holding':
+      return way === undefined ? null : HOLDING_TEXTS[way.holding].toLowerCase();
+    case 'technique': {
+      if (way === undefined) return null;
+      const time = timeInRunOut === null ? '' : `, ${Math.max(0, timeInRunOut).toFixed(1)} s`;
+      return `${DRIVE_SHORT[way.drive]}, ${form.technique.speed} rpm${time}`;
+    }
     case 'compound':
+      if (way !== undefined && !feedsByCompound(way.infeed)) return INFEED_TEXTS[way.infeed].toLowerCase();
       return swivelMarkDeg === null ? null : `mark ${Number(swivelMarkDeg.toFixed(3))}°`;
-    case 'target':
-      return target === null ? null : `PD ${length(target)}`;
+    case 'target': {
+      if (target === null || thread === null) return null;
+      const [first] = evidence;
+      return first === undefined
+        ? 'no proof'
+        : `${show.figures(target, unit)} ${EVIDENCE_DATA[first.kind].name(thread.side).toLowerCase()}`;
+    }
     case 'passes':
-      return passes === null ? null : `${passes.length} passes`;
-    case 'speed':
-      return timeInRunOut === null ? null : `${form.technique.speed} rpm, ${timeInRunOut.toFixed(1)} s`;
+      return passes === null
+        ? null
+        : `${passes.length} passes${stops.length === 0 ? '' : `, ${stops.length} ${stops.length === 1 ? 'stop' : 'stops'}`}`;
+    case 'steps':
+      return thread === null ? null : form.steps.length === 0 ? 'as proposed' : 'arranged';
     case 'marks':
       return `${form.marking.setUp} + ${form.marking.passes} + ${form.marking.result}`;
   }

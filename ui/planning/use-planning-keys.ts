@@ -36,10 +36,11 @@ export function usePlanningKeys({
       },
       { key: ',', does: 'Pass before', run: () => onPass((now) => Math.max((now ?? last.current) - 1, 0)) },
       ...PLAN_STAGES.map(({ id }, index) => ({
-        key: String(index + 1),
+        key: String((index + 1) % 10),
         does: stageTitle(id, thread),
         run: () => onStage(id),
       })),
+      { key: 'd', does: 'Drawing of the stage', run: () => onTab('stage') },
       { key: 's', does: 'Section', run: () => onTab('section') },
       { key: 'p', does: 'Table of passes', run: () => onTab('passes') },
       { key: 'c', does: 'Chart of infeed and chip', run: () => onTab('chart') },

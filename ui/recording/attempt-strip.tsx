@@ -1,12 +1,12 @@
 'use client';
 
 import { capital } from '@/core/gauging';
-import { dialText } from '@/core/lathe';
 import type { Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { shownOnSheet, type Sheet } from '@/core/sheet';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
 import { useShowLength } from '../units/display-unit';
+import { slideWord } from './slide-word';
 
 /** What the student works towards, always in view. */
 export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
@@ -14,12 +14,14 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
   const { limits, words, thread, speed } = sheet;
   const { overWires } = sheet.wires;
   const { unit } = thread;
-  const { perTurn } = sheet.lathe.dial;
+  const wires = sheet.proof.some(({ kind }) => kind === 'wires');
+  const [proof] = sheet.proof;
+  const slide = capital(slideWord(sheet));
   const shown = show.unitOf(unit);
   const figures = (value: number) => show.figures(value, unit);
   const last = prediction.passes.at(-1);
   return (
-    <TargetStrip label="Target">
+    <TargetStrip label="Target" fitting>
       <Figure
         onDye
         size="large"
@@ -27,14 +29,30 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
         value={thread.designation}
         sub={`${words.work} ${figures(sheet.workDiameter)}`}
       />
-      <Figure
-        onDye
-        size="large"
-        label={capital(words.over)}
-        value={figures(overWires.target)}
-        unit={shown}
-        sub={`${figures(overWires.min)} – ${figures(overWires.max)}`}
-      />
+      {wires ? (
+        <Figure
+          onDye
+          size="large"
+          label={capital(words.over)}
+          value={figures(overWires.target)}
+          unit={shown}
+          sub={`${figures(overWires.min)} – ${figures(overWires.max)}`}
+        />
+      ) : (
+        proof !== undefined && (
+          <Figure
+            onDye
+            size="large"
+            label="Proof"
+            value={
+              <span className="block max-w-40 font-text text-base leading-tight font-semibold whitespace-normal">
+                {proof.title}
+              </span>
+            }
+            sub={proof.strength.split(':')[0]}
+          />
+        )
+      )}
       <Figure
         onDye
         size="large"
@@ -46,15 +64,15 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
       <Figure
         onDye
         size="large"
-        label={`${capital(words.compound)} at`}
-        value={dialText(prediction.reading, perTurn)}
+        label={`${slide} at`}
+        value={shownOnSheet(prediction.reading, sheet)}
         unit={prediction.reading.unit}
-        sub={last === undefined ? undefined : `plan ends at ${dialText(last.dialReading, perTurn)}`}
+        sub={last === undefined ? undefined : `plan ends at ${shownOnSheet(last.dialReading, sheet)}`}
       />
       <Figure
         onDye
         size="large"
-        label={`${capital(words.compound)} left`}
+        label={`${slide} left`}
         value={prediction.remaining === null ? null : figures(Math.max(0, prediction.remaining.compound))}
         unit={shown}
         sub={prediction.remaining === null ? 'measure to know' : 'by measurement'}
@@ -66,7 +84,9 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
         label="Speed"
         value={String(speed.rpm)}
         unit="rpm"
-        sub={`${speed.timeInRunOut.toFixed(1)} s in run-out`}
+        sub={
+          speed.timeInRunOut === null ? undefined : `${Math.max(0, speed.timeInRunOut).toFixed(1)} s to act`
+        }
       />
     </TargetStrip>
   );

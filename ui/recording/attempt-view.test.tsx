@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import type { EntryContent } from '@/core/record';
-import { goodSteps, measuredAt, plannedCuts, recordOf, sheetOf } from '@/core/test/record';
+import { goodSteps, HANDED_IN, measuredAt, plannedWork, recordOf, sheetOf } from '@/core/test/record';
 import { ToastProvider } from '../kit/toast';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { AttemptView } from './attempt-view';
@@ -10,9 +10,9 @@ completeBrowser();
 
 const sheet = sheetOf({ 'work.diameter': '0.7440' });
 const steps = goodSteps(sheet);
-const setUp = steps.slice(0, -1);
-const pitchCheck = steps.at(-1) as EntryContent;
-const cuts = plannedCuts(sheet);
+const setUp = steps.slice(0, -2);
+const pitchCheck = steps.at(-2) as EntryContent;
+const cuts = plannedWork(sheet);
 const final = measuredAt(sheet, sheet.wires.overWires.target, 'final');
 
 function open(contents: EntryContent[], role: 'student' | 'instructor' = 'student', marked = false) {
@@ -41,7 +41,7 @@ const named = (name: string) => screen.queryByRole('button', { name });
 
 describe('the view opens where the work stands', () => {
   test('at the first open step', () => {
-    open(setUp.slice(0, 3));
+    open(setUp.slice(0, 4));
     expect(heading()).toContain('Run-out groove');
   });
   test('at the first pass when the set-up is done', () => {
@@ -60,13 +60,13 @@ describe('the view opens where the work stands', () => {
 });
 
 test('keys lead to passes, open steps, measuring and the record', () => {
-  open(setUp.slice(0, 2));
+  open(setUp.slice(0, 3));
   press('p');
-  expect(heading()).toContain('Pass 1');
+  expect(heading()).toContain('No cut yet');
   press('s');
   expect(heading()).toContain('Blank');
   press('r');
-  expect(screen.getByRole('tab', { name: 'Record (2)' }).getAttribute('aria-selected')).toBe('true');
+  expect(screen.getByRole('tab', { name: 'Record (3)' }).getAttribute('aria-selected')).toBe('true');
   press('m');
   expect(screen.getByRole('tab', { name: 'Measure' }).getAttribute('aria-selected')).toBe('true');
 });
@@ -83,25 +83,32 @@ test('the hold point is signed off by the instructor only', () => {
 });
 
 describe('handing in', () => {
-  test('with a final measurement goes at once', async () => {
-    const sent = answerFetch(201, recordOf([{ kind: 'hand-in' }])[0]);
+  test('accepted work goes to its mark', async () => {
+    const sent = answerFetch(201, recordOf([HANDED_IN])[0]);
     open([...setUp, ...cuts, final]);
     fireEvent.click(screen.getByRole('button', { name: 'Hand in' }));
+    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Hand in' }));
     await waitFor(() => expect(sent).toHaveLength(1));
-    expect(sent[0]).toMatchObject({ url: '/api/attempts/7/entries', body: { content: { kind: 'hand-in' } } });
+    expect(sent[0]).toMatchObject({
+      url: '/api/attempts/7/entries',
+      body: { content: { kind: 'hand-in', how: 'accepted' } },
+    });
     expect(await screen.findByText('Handed in for marking.')).not.toBeNull();
   });
 
-  test('without one asks first', async () => {
+  test('without the proof it is said what that costs; scrapped work wants its cause', async () => {
     const sent = answerFetch(409, { error: { message: 'It is closed.', fields: [] } });
     open([...setUp, ...cuts]);
     fireEvent.click(screen.getByRole('button', { name: 'Hand in' }));
-    expect(screen.getByText('Hand in without a final measurement?')).not.toBeNull();
-    fireEvent.click(screen.getByRole('button', { name: 'Measure first' }));
+    const dialog = within(screen.getByRole('dialog'));
+    expect(dialog.getByText(/without it the result earns no points/)).not.toBeNull();
+    fireEvent.click(dialog.getByRole('radio', { name: 'Scrapped' }));
+    fireEvent.click(dialog.getByRole('button', { name: 'Hand in' }));
+    expect(await dialog.findByText('Say what you think went wrong.')).not.toBeNull();
     expect(sent).toHaveLength(0);
-    fireEvent.click(screen.getByRole('button', { name: 'Hand in' }));
-    fireEvent.click(screen.getByRole('button', { name: 'Hand in as it is' }));
-    expect(await screen.findByText('It is closed.')).not.toBeNull();
+    fireEvent.change(dialog.getByLabelText('What you think went wrong'), { target: { value: 'Tip broke' } });
+    fireEvent.click(dialog.getByRole('button', { name: 'Hand in' }));
+    expect(await dialog.findByText('It is closed.')).not.toBeNull();
   });
 
   test('waits for work: an attempt that is not begun can not be handed in', () => {
@@ -110,7 +117,7 @@ describe('handing in', () => {
   });
 
   test('closes the record to the student, not to the instructor', () => {
-    const handedIn = [...setUp, ...cuts, final, { kind: 'hand-in' as const }];
+    const handedIn = [...setUp, ...cuts, final, HANDED_IN];
     const { unmount } = open(handedIn);
     expect([named('Hand in'), named('Record as final'), named('Cut as planned')]).toEqual([null, null, null]);
     unmount();
@@ -121,7 +128,7 @@ describe('handing in', () => {
 });
 
 test('a marked attempt is read only, and leads to its mark', () => {
-  open([...setUp, ...cuts, final, { kind: 'hand-in' }], 'student', true);
+  open([...setUp, ...cuts, final, HANDED_IN], 'student', true);
   expect(screen.getByRole('link', { name: 'See the mark' })).not.toBeNull();
   expect(named('Record as final')).toBeNull();
   press('r');

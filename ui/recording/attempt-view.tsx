@@ -5,20 +5,22 @@ import { useCallback, useMemo, useState } from 'react';
 import { liveEntries, predict, type Entry, type Prediction, type Role } from '@/core/record';
 import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
-import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';
 import { StageRail, type RailStage } from '../kit/stage-rail';
 import { StateMark } from '../kit/state-mark';
 import { Tabs } from '../kit/tabs';
-import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
 import { useRefresh } from '../shell/use-refresh';
 import { AttemptStrip } from './attempt-strip';
 import { LathePanel } from './lathe-panel';
-import { MeasurePanel } from './measure-panel';
+import { EndDialog } from './end-dialog';
+import { EarlierTry, type EarlierSteps } from './earlier-try';
 import { PassPanel } from './pass-panel';
+import { PlanFromLog } from './plan-from-log';
+import { ProvePanel } from './prove-panel';
 import { RecordList } from './record-list';
+import { SetUpPage } from './set-up-page';
 import { standingOf } from './standing-of';
 import { StepPanel } from './step-panel';
 import { useRecord } from './use-record';
@@ -37,11 +39,14 @@ export interface AttemptViewProps {
   marked: boolean;
   /** What the mark gave, where the page knows it. */
   verdict?: { total: number; passed: boolean } | null;
+  /** Steps that stood at the end of the try before, on the same lathe. */
+  earlier?: EarlierSteps | null;
   who: { id: number; name: string; role: Role };
 }
 
 const PASSES = 'passes';
 const LATHE = 'lathe';
+const SET_UP = 'set-up';
 
 /** An attempt at the lathe: first the lathe, where there is a choice; then its steps and passes. */
 export function AttemptView(props: AttemptViewProps) {
@@ -106,6 +111,7 @@ function Bench({
   entries: first,
   marked: firstMarked,
   verdict,
+  earlier = null,
   who,
 }: AttemptViewProps & { sheet: Sheet }) {
   const refresh = useRefresh();
@@ -119,7 +125,8 @@ function Bench({
   const canRecord = !marked && (who.role !== 'student' || !handedIn);
   const [chosen, setChosen] = useState<string | null>(null);
   const [side, setSide] = useState('measure');
-  const present = chosen ?? presentStep(prediction);
+  const onePage = sheet.way.level === 'one-page';
+  const present = chosen ?? presentStep(prediction, onePage);
   const step = prediction.steps.find((candidate) => candidate.step.id === present);
 
   const keys = useMemo(
@@ -140,33 +147,49 @@ function Bench({
     [prediction.steps],
   );
 
-  const stages: RailStage<string>[] = [
-    ...prediction.steps.map(({ step: each, entry, verdict }): RailStage<string> => {
-      const value =
-        entry?.content.kind === 'step' && entry.content.value !== null && each.expected !== null
-          ? showStepValue(entry.content.value, each.expected.unit)
-          : null;
-      return {
-        id: each.id,
-        title: each.title,
-        result:
-          value ??
-          (verdict === 'open'
-            ? each.kind === 'sign-off'
-              ? 'hold point'
-              : 'open'
-            : each.kind === 'sign-off'
-              ? 'signed off'
+  const railOf = ({ step: each, entry, verdict }: Prediction['steps'][number]): RailStage<string> => {
+    const value =
+      entry?.content.kind === 'step' && entry.content.value !== null && each.expected !== null
+        ? showStepValue(entry.content.value, each.expected.unit)
+        : null;
+    return {
+      id: each.id,
+      title: each.title,
+      result:
+        value ??
+        (verdict === 'open'
+          ? each.kind === 'sign-off'
+            ? 'hold point'
+            : 'open'
+          : each.kind === 'sign-off'
+            ? 'signed off'
+            : verdict === 'not-done'
+              ? 'not done'
               : 'done'),
-        standing: verdict === 'open' && each.kind === 'sign-off' ? 'attend' : standingOf(verdict),
-      };
-    }),
+      standing: verdict === 'open' && each.hold ? 'attend' : standingOf(verdict),
+    };
+  };
+  const after = ({ step: each }: Prediction['steps'][number]) => each.when === 'after-cutting';
+
+  const stages: RailStage<string>[] = [
+    ...(onePage
+      ? [
+          {
+            id: SET_UP,
+            title: 'Whole set-up',
+            result: 'one page',
+            standing: prediction.blocks.length === 0 ? ('good' as const) : ('open' as const),
+          },
+        ]
+      : []),
+    ...prediction.steps.filter((each) => !after(each)).map(railOf),
     {
       id: PASSES,
       title: 'Passes',
       result: `${prediction.cuts.length} cut of ${prediction.passes.length}`,
       standing: prediction.next === null ? 'good' : 'open',
     },
+    ...prediction.steps.filter(after).map(railOf),
   ];
 
   return (
@@ -199,6 +222,7 @@ function Bench({
           onChoose={setChosen}
         />
         <div className="min-h-0 overflow-y-auto bg-paper-raised">
+          {canRecord && <EarlierTry earlier={earlier} prediction={prediction} add={record.add} />}
           {present === LATHE ? (
             <LathePanel
               lathes={lathes}
@@ -207,6 +231,14 @@ function Bench({
               add={record.add}
               onDone={() => setChosen(null)}
             />
+          ) : present === SET_UP ? (
+            <SetUpPage
+              prediction={prediction}
+              canRecord={canRecord}
+              canSignOff={who.role !== 'student'}
+              add={record.add}
+              onOpen={setChosen}
+            />
           ) : step === undefined ? (
             <PassPanel
               sheet={sheet}
@@ -214,11 +246,13 @@ function Bench({
               canRecord={canRecord}
               add={record.add}
               onScratch={() => setChosen(null)}
+              onStep={setChosen}
             />
           ) : (
             <StepPanel
               key={step.step.id}
               progress={step}
+              unit={sheet.thread.unit}
               canRecord={canRecord}
               canSignOff={who.role !== 'student'}
               add={record.add}
@@ -233,12 +267,24 @@ function Bench({
               value={side}
               onChange={setSide}
               tabs={[
-                { id: 'measure', title: 'Measure' },
+                {
+                  id: 'measure',
+                  title: sheet.proof.every(({ kind }) => kind === 'wires' || kind === 'thread-micrometer')
+                    ? 'Measure'
+                    : 'Prove',
+                },
                 { id: 'record', title: `Record (${liveEntries(entries).length})` },
               ]}
             >
               {side === 'measure' ? (
-                <MeasurePanel sheet={sheet} prediction={prediction} canRecord={canRecord} add={record.add} />
+                <ProvePanel
+                  sheet={sheet}
+                  prediction={prediction}
+                  entries={entries}
+                  canRecord={canRecord}
+                  mayLook={who.role !== 'student'}
+                  add={record.add}
+                />
               ) : (
                 <>
                   {!marked && <NoteForm add={record.add} />}
@@ -255,7 +301,7 @@ function Bench({
             attemptId={attemptId}
             state={state}
             instructor={instructor}
-            hasFinal={prediction.final !== null}
+            proven={state === 'measured' || prediction.final !== null}
             add={record.add}
           />
         </div>
@@ -265,10 +311,16 @@ function Bench({
 }
 
 /** Where the work stands: the first open step before cutting, the pitch check after the scratch, else the passes. */
-function presentStep({ steps, cuts }: Prediction): string {
+function presentStep({ steps, cuts, next, blocks }: Prediction, onePage: boolean): string {
+  if (onePage && cuts.length === 0 && blocks.length > 0) return SET_UP;
   const open = steps.find(({ step, verdict }) => {
-    if (verdict !== 'open') return false;
-    return step.when === 'before-cutting' ? cuts.length === 0 : cuts.length > 0;
+    // A wrong value at a critical step keeps the work there.
+    const stays = verdict === 'open' || (verdict === 'wrong' && step.critical);
+    if (!stays || (onePage && step.when === 'before-cutting')) return false;
+    if (step.when === 'before-cutting') return cuts.length === 0;
+    return step.when === 'after-cutting'
+      ? cuts.length > 0 && next === null
+      : step.when === 'after-scratch' && cuts.length > 0;
   });
   return open?.step.id ?? PASSES;
 }
@@ -297,24 +349,16 @@ function Foot({
   attemptId,
   state,
   instructor,
-  hasFinal,
+  proven,
   add,
 }: {
   attemptId: number;
   state: string;
   instructor: boolean;
-  hasFinal: boolean;
+  proven: boolean;
   add: ReturnType<typeof useRecord>['add'];
 }) {
-  const say = useToast();
   const [asking, setAsking] = useState(false);
-
-  async function handIn() {
-    const added = await add({ kind: 'hand-in' });
-    setAsking(false);
-    say(added.ok ? 'Handed in for marking.' : added.message, added.ok ? 'good' : 'bad');
-  }
-
   return (
     <div className="flex flex-wrap gap-2 border-t border-rule p-3">
       {state !== 'waiting' && state !== 'marked' && (
@@ -322,7 +366,7 @@ function Foot({
           tone="main"
           className="min-h-12 flex-1"
           disabled={state === 'not-begun'}
-          onClick={() => (hasFinal ? void handIn() : setAsking(true))}
+          onClick={() => setAsking(true)}
         >
           Hand in
         </Button>
@@ -335,22 +379,11 @@ function Foot({
           {state === 'marked' ? 'See the mark' : 'Mark'}
         </Link>
       )}
+      {instructor && state !== 'not-begun' && state !== 'set-up' && <PlanFromLog attemptId={attemptId} />}
       <Link href={`/attempts/${attemptId}/card`} className={buttonClass('plain', 'desk', 'min-h-12')}>
         Card
       </Link>
-      <Dialog
-        open={asking}
-        onOpenChange={setAsking}
-        title="Hand in without a final measurement?"
-        description="The result then earns no points. You can still measure first."
-      >
-        <div className="flex justify-end gap-2">
-          <Button onClick={() => setAsking(false)}>Measure first</Button>
-          <Button tone="main" onClick={() => void handIn()}>
-            Hand in as it is
-          </Button>
-        </div>
-      </Dialog>
+      <EndDialog proven={proven} open={asking} onOpenChange={setAsking} add={add} />
     </div>
   );
 }

@@ -2,25 +2,28 @@
 
 import { useId, useState } from 'react';
 import { capital } from '@/core/gauging';
-import { dialText } from '@/core/lathe';
 import { isInside, isOverCut, PLACES, type Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { shownOnSheet, type Sheet, type SheetProof } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
+import { ImpliedSays } from './implied-says';
 import type { AttemptRecord } from './use-record';
 import { useKept } from '../shell/kept';
 import { useShowLength } from '../units/display-unit';
+import { slideWord } from './slide-word';
 
 const EMPTY = { start: '', middle: '', end: '', crest: '', wire: '' };
 
-/** Measuring: over wires at three places and the crest diameter, in mid-course or at the end. */
+/** Measuring at the places of the proof, over wires or across the flanks, and the crest; in mid-course or at the end. */
 export function MeasurePanel({
+  evidence,
   sheet,
   prediction,
   canRecord,
   add,
 }: {
+  evidence: SheetProof;
   sheet: Sheet;
   prediction: Prediction;
   canRecord: boolean;
@@ -31,16 +34,23 @@ export function MeasurePanel({
   const [values, setValues] = useKept('measurement', EMPTY);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const { unit } = sheet.thread;
-  const { overWires, diameter } = sheet.wires;
-  const { words } = sheet;
+  const { words, wires } = sheet;
+  const overWires = evidence.kind === 'wires';
+  const asked = evidence.places.length === 0 ? PLACES : evidence.places;
+  const limits = overWires
+    ? wires.overWires
+    : { ...sheet.limits.pitchDiameter, target: sheet.targetPitchDiameter };
+  const what = overWires ? capital(words.over) : 'Pitch diameter';
 
   async function record(purpose: 'mid' | 'final') {
-    const added = await add({ kind: 'measurement', purpose, ...values });
+    const added = await add({ kind: 'measurement', evidenceId: evidence.id, purpose, ...values });
     if (added.ok) {
       setValues(EMPTY);
       setProblems({});
     } else {
-      setProblems(Object.keys(added.fields).length > 0 ? added.fields : { start: added.message });
+      setProblems(
+        Object.keys(added.fields).length > 0 ? added.fields : { [asked[0] ?? 'start']: added.message },
+      );
     }
   }
 
@@ -58,14 +68,21 @@ export function MeasurePanel({
   return (
     <div className="grid gap-3 p-3">
       <p className="text-sm">
-        {capital(words.over)} of <span className="figures">{show.figures(diameter, unit, 1)}</span>: target{' '}
-        <strong className="figures">{show.figures(overWires.target, unit)}</strong>, limits{' '}
+        {what}
+        {overWires && (
+          <>
+            {' '}
+            of <span className="figures">{show.figures(wires.diameter, unit, 1)}</span>
+          </>
+        )}
+        : target <strong className="figures">{show.figures(limits.target, unit)}</strong>, limits{' '}
         <span className="figures whitespace-nowrap">
-          {show.figures(overWires.min, unit)} – {show.figures(overWires.max, unit)}
+          {show.figures(limits.min, unit)} – {show.figures(limits.max, unit)}
         </span>{' '}
         {show.unitOf(unit)}
       </p>
       {prediction.remaining !== null && <RemainingFeed sheet={sheet} prediction={prediction} />}
+      <ImpliedSays sheet={sheet} implied={prediction.implied} />
       {canRecord && (
         <form
           className="grid gap-3"
@@ -76,10 +93,12 @@ export function MeasurePanel({
         >
           <fieldset className="grid gap-1.5">
             <legend className="mb-1 text-sm">
-              {capital(words.over)}, in <span className="figures">{unit}</span>
+              {what}, in <span className="figures">{unit}</span>
             </legend>
-            <div className="grid grid-cols-3 gap-2">
-              {PLACES.map((place) => (
+            <div
+              className={`grid gap-2 ${asked.length === 1 ? 'grid-cols-1' : asked.length === 2 ? 'grid-cols-2' : 'grid-cols-3'}`}
+            >
+              {asked.map((place) => (
                 <Field
                   key={place}
                   label={PLACE_WORDS[place]}
@@ -91,15 +110,17 @@ export function MeasurePanel({
                 />
               ))}
             </div>
-            {PLACES.filter((place) => problems[place] !== undefined).map((place) => (
-              <Message key={place} id={`${row}-${place}`} tone="error">
-                <span className="font-medium">{PLACE_WORDS[place]}:</span> <span>{problems[place]}</span>
-              </Message>
-            ))}
+            {asked
+              .filter((place) => problems[place] !== undefined)
+              .map((place) => (
+                <Message key={place} id={`${row}-${place}`} tone="error">
+                  <span className="font-medium">{PLACE_WORDS[place]}:</span> <span>{problems[place]}</span>
+                </Message>
+              ))}
           </fieldset>
           <div className="grid grid-cols-2 gap-2">
             {field('crest', capital(words.crest))}
-            {field('wire', `${capital(words.pieces)}, if others`)}
+            {overWires && field('wire', `${capital(words.pieces)}, if others`)}
           </div>
           <Message tone="note">
             Spindle stopped. Brush the thread clean, deburr the crests; take the micrometer’s zero error off.
@@ -150,7 +171,7 @@ export function RemainingFeed({ sheet, prediction }: { sheet: Sheet; prediction:
         <dl className="grid grid-cols-2 gap-x-3">
           <Left name="Radial left" value={show.figures(remaining.radial, unit)} unit={shown} />
           <Left
-            name={`${capital(sheet.words.compound)} left`}
+            name={`${capital(slideWord(sheet))} left`}
             value={show.figures(remaining.compound, unit)}
             unit={shown}
           />
@@ -164,9 +185,8 @@ export function RemainingFeed({ sheet, prediction }: { sheet: Sheet; prediction:
       )}
       {stopReading !== null && remaining.compound > 0 && (
         <p className="text-sm">
-          Stop with the {sheet.words.compound} at{' '}
-          <strong className="figures">{dialText(stopReading, sheet.lathe.dial.perTurn)}</strong>{' '}
-          {stopReading.unit}
+          Stop with the {slideWord(sheet)} at{' '}
+          <strong className="figures">{shownOnSheet(stopReading, sheet)}</strong> {stopReading.unit}
         </p>
       )}
     </section>

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { predict, type EntryContent } from '@/core/record';
-import { goodSteps, measuredAt, plannedCuts, recordOf, sheetOf } from '@/core/test/record';
+import { goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
 import { MeasurePanel } from './measure-panel';
 import { PassPanel } from './pass-panel';
@@ -9,7 +9,9 @@ import { StepPanel } from './step-panel';
 
 completeBrowser();
 const sheet = sheetOf({ 'work.diameter': '0.7440' });
-const cuts = plannedCuts(sheet);
+const cuts = plannedWork(sheet);
+const ready = goodSteps(sheet);
+const [wires] = sheet.proof as [(typeof sheet.proof)[number]];
 const progressOf = (contents: EntryContent[]) => predict(sheet, recordOf(contents));
 const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
 const refuse = (field: string, message: string) =>
@@ -26,17 +28,27 @@ describe('the next pass', () => {
         canRecord
         add={add}
         onScratch={onScratch}
+        onStep={jest.fn()}
       />,
     );
     expect(screen.getByTestId('next-reading').textContent).toContain('0.002');
     fireEvent.click(screen.getByRole('button', { name: 'Cut as planned' }));
     await waitFor(() => expect(onScratch).toHaveBeenCalled());
-    expect(add).toHaveBeenCalledWith({ kind: 'pass', plannedPass: '1' });
+    expect(add).toHaveBeenCalledWith({ kind: 'pass', plannedPass: '1', drive: 'half-nut', mark: '' });
   });
 
   test('a refused own reading stays as typed, with its message', async () => {
     const add = refuse('reading', 'Use a decimal point: 0.012.');
-    render(<PassPanel sheet={sheet} prediction={progressOf([])} canRecord add={add} onScratch={jest.fn()} />);
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf(ready)}
+        canRecord
+        add={add}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
     const own = screen.getByLabelText('Own reading of the compound');
     fireEvent.change(own, { target: { value: '0,012' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record own reading' }));
@@ -44,30 +56,95 @@ describe('the next pass', () => {
     expect((own as HTMLInputElement).value).toBe('0,012');
   });
 
-  test('warns before the hold point, and when the plan goes past the measured target', () => {
-    const early = render(
-      <PassPanel sheet={sheet} prediction={progressOf([])} canRecord add={accept()} onScratch={jest.fn()} />,
+  test('an open hold point stands in the way; to cut all the same is asked twice and sent as such', async () => {
+    const add = accept();
+    const open = goodSteps(sheet).filter((each) => each.kind !== 'sign-off');
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf(open)}
+        canRecord
+        add={add}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
     );
-    expect(screen.getByText(/Hold point: the instructor has not looked yet/)).not.toBeNull();
-    early.unmount();
+    expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
+    expect(screen.getByRole('region', { name: 'What stands in the way' }).textContent).toContain(
+      'Instructor looks: hold point',
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Cut all the same…' }));
+    expect(add).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole('button', { name: 'I have cut' }));
+    await waitFor(() => expect(add).toHaveBeenCalledWith(expect.objectContaining({ allTheSame: 'yes' })));
+  });
+
+  test('a wrong value at a critical step leads back to it', () => {
+    const onStep = jest.fn();
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf([...ready, stepDone('compound', 60)])}
+        canRecord
+        add={accept()}
+        onScratch={jest.fn()}
+        onStep={onStep}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Go to it' }));
+    expect(onStep).toHaveBeenCalledWith('compound');
+  });
+
+  test('says when the plan goes past the measured target', () => {
+    const feeding = cuts.filter(({ kind }) => kind !== 'measurement').slice(0, 11);
     const measured = progressOf([
-      ...goodSteps(sheet),
-      ...cuts.slice(0, 10),
+      ...ready,
+      ...feeding,
       measuredAt(sheet, sheet.wires.overWires.target + 0.0008, 'mid'),
     ]);
-    render(<PassPanel sheet={sheet} prediction={measured} canRecord add={accept()} onScratch={jest.fn()} />);
-    expect(screen.queryByText(/Hold point/)).toBeNull();
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={measured}
+        canRecord
+        add={accept()}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
     expect(screen.getByText(/By your measurement stop at/)).not.toBeNull();
+  });
+
+  test('a stop that is due comes before the next cut, and can be passed over', async () => {
+    const add = accept();
+    const third = cuts.findIndex(({ kind }) => kind === 'stop');
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf([...ready, ...cuts.slice(0, third)])}
+        canRecord
+        add={add}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
+    expect(screen.getByRole('region', { name: 'Stop: Form' })).not.toBeNull();
+    expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Pass it over' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith({ kind: 'stop', stopId: 'stop-1', answer: 'passed-over' }),
+    );
   });
 
   test('when all is cut there is nothing to cut as planned', () => {
     render(
       <PassPanel
         sheet={sheet}
-        prediction={progressOf(cuts)}
+        prediction={progressOf([...ready, ...cuts])}
         canRecord={false}
         add={accept()}
         onScratch={jest.fn()}
+        onStep={jest.fn()}
       />,
     );
     expect(screen.getByRole('heading', { name: 'All planned passes are cut' })).not.toBeNull();
@@ -81,7 +158,14 @@ test('a blank that measures otherwise than planned: one touch figures the passes
     each.kind === 'step' && each.stepId === 'blank' ? { ...each, value: 0.742 } : each,
   );
   render(
-    <PassPanel sheet={sheet} prediction={progressOf(other)} canRecord add={add} onScratch={jest.fn()} />,
+    <PassPanel
+      sheet={sheet}
+      prediction={progressOf(other)}
+      canRecord
+      add={add}
+      onScratch={jest.fn()}
+      onStep={jest.fn()}
+    />,
   );
   expect(screen.getByText(/The blank measures/).textContent).toContain(
     '0.7420 in; these passes are figured for 0.7440',
@@ -95,12 +179,13 @@ test('a blank that measures otherwise than planned: one touch figures the passes
 describe('measuring', () => {
   test('sends what was typed and empties the fields when it was taken', async () => {
     const add = accept();
-    render(<MeasurePanel sheet={sheet} prediction={progressOf([])} canRecord add={add} />);
+    render(<MeasurePanel evidence={wires} sheet={sheet} prediction={progressOf([])} canRecord add={add} />);
     fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.7635' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
     await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Start').value).toBe(''));
     expect(add).toHaveBeenCalledWith({
       kind: 'measurement',
+      evidenceId: 'wires',
       purpose: 'mid',
       start: '0.7635',
       middle: '',
@@ -113,6 +198,7 @@ describe('measuring', () => {
   test('puts each message at its field', async () => {
     render(
       <MeasurePanel
+        evidence={wires}
         sheet={sheet}
         prediction={progressOf([])}
         canRecord
@@ -136,6 +222,7 @@ describe('measuring', () => {
   ])('says “%s” in words and shape', (words, over, left) => {
     render(
       <MeasurePanel
+        evidence={wires}
         sheet={sheet}
         prediction={progressOf([...cuts.slice(0, 9), measuredAt(sheet, over, 'mid')])}
         canRecord={false}
@@ -158,18 +245,28 @@ describe('a step', () => {
   test('with a value shows what is expected and sends what was set', async () => {
     const add = accept();
     const onDone = jest.fn();
-    render(<StepPanel progress={stepOf('blank')} canRecord canSignOff={false} add={add} onDone={onDone} />);
+    render(
+      <StepPanel
+        unit="in"
+        progress={stepOf('blank')}
+        canRecord
+        canSignOff={false}
+        add={add}
+        onDone={onDone}
+      />,
+    );
     expect(screen.getByText('0.7440 in (0.7391 to 0.7485)')).not.toBeNull();
     fireEvent.change(screen.getByLabelText('Set or measured'), { target: { value: '0.7441' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record' }));
     await waitFor(() => expect(onDone).toHaveBeenCalled());
-    expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441' });
+    expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441', count: '0.7441' });
   });
 
   test('out of its limits is said in words', () => {
     render(
       <StepPanel
-        progress={stepOf('blank', [{ kind: 'step', stepId: 'blank', value: 0.7 }])}
+        unit="in"
+        progress={stepOf('blank', [stepDone('blank', 0.7)])}
         canRecord
         canSignOff={false}
         add={accept()}
@@ -182,6 +279,7 @@ describe('a step', () => {
   test('the hold point is the instructor’s', async () => {
     const student = render(
       <StepPanel
+        unit="in"
         progress={stepOf('instructor-look')}
         canRecord
         canSignOff={false}
@@ -194,7 +292,14 @@ describe('a step', () => {
     student.unmount();
     const add = accept();
     render(
-      <StepPanel progress={stepOf('instructor-look')} canRecord canSignOff add={add} onDone={jest.fn()} />,
+      <StepPanel
+        unit="in"
+        progress={stepOf('instructor-look')}
+        canRecord
+        canSignOff
+        add={add}
+        onDone={jest.fn()}
+      />,
     );
     fireEvent.click(screen.getByRole('button', { name: 'I have looked: go on' }));
     await waitFor(() => expect(add).toHaveBeenCalledWith({ kind: 'sign-off', stepId: 'instructor-look' }));
@@ -203,6 +308,7 @@ describe('a step', () => {
   test('a hazard defers to shop, manual, law and instructor', () => {
     render(
       <StepPanel
+        unit="in"
         progress={stepOf('dry-run')}
         canRecord={false}
         canSignOff={false}

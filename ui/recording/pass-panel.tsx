@@ -1,33 +1,35 @@
 'use client';
 
 import { useState } from 'react';
-import { capital } from '@/core/gauging';
-import { dialFigures, dialText } from '@/core/lathe';
 import type { Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { shownOnSheet, type Sheet } from '@/core/sheet';
+import { DRIVE_DATA } from '@/core/technique';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
-import { Figure } from '../kit/figure';
 import { Message } from '../kit/message';
 import { useKept } from '../shell/kept';
+import { bandText } from '../units/band-text';
 import { useShowLength } from '../units/display-unit';
+import { BlocksPanel } from './blocks-panel';
+import { EventDialog } from './event-dialog';
+import { Chips } from './chips';
+import { ImpliedSays } from './implied-says';
+import { NextPass } from './next-pass';
+import { NutSays } from './nut-says';
+import { OwnCut } from './own-cut';
 import { Refigure } from './refigure';
+import { slideWord } from './slide-word';
+import { Steps, StopPanel } from './stop-panel';
 import type { AttemptRecord } from './use-record';
 
-const KIND_WORDS = {
-  scratch: 'scratch pass',
-  rough: 'roughing',
-  finish: 'finishing',
-  spring: 'spring pass, no infeed',
-};
-
-/** The next pass in figures that read from an arm's length, with “cut as planned” or an own reading. */
+/** The next pass in figures that read from an arm's length, in this technique's own cycle; one touch records it. */
 export function PassPanel({
   sheet,
   prediction,
   canRecord,
   add,
   onScratch,
+  onStep,
 }: {
   sheet: Sheet;
   prediction: Prediction;
@@ -35,132 +37,181 @@ export function PassPanel({
   add: AttemptRecord['add'];
   /** The first pass is cut: time to check the pitch. */
   onScratch: () => void;
+  onStep: (stepId: string) => void;
 }) {
-  const show = useShowLength();
-  const [own, setOwn] = useKept('own-reading', '');
+  const [mark, setMark] = useKept('mark-caught', '');
   const [problem, setProblem] = useState<string | undefined>();
-  const { next, reading, remaining, cuts, steps, passes } = prediction;
-  const { perTurn } = sheet.lathe.dial;
-  const { unit, starts } = sheet.thread;
-  const { words } = sheet;
-  const lookMissing = steps.find(({ step }) => step.kind === 'sign-off')?.verdict === 'open';
+  const [drive, setDrive] = useState<string | null>(null);
+  const [happened, setHappened] = useState(false);
+  const { next, reading, remaining, cuts, passes, blocks, due } = prediction;
+  const { starts } = sheet.thread;
+  const { cycles } = sheet.words;
+  const driven = cycles.find((cycle) => cycle.drive === (drive ?? prediction.drive)) ?? cycles[0];
   const stop = remaining?.stopReading ?? null;
   const pastStop = next !== null && stop !== null && next.dialReading.value > stop.value + 1e-9;
-  const forPass = next?.n ?? passes.at(-1)?.n ?? 1;
+  const otherMark =
+    sheet.way.markRule === 'same' &&
+    mark !== '' &&
+    prediction.firstMark !== null &&
+    mark !== prediction.firstMark;
 
-  async function record(fields: Record<string, string>) {
-    const added = await add({ kind: 'pass', ...fields });
+  async function record(fields: Record<string, string>): Promise<boolean> {
+    const added = await add({
+      kind: 'pass',
+      plannedPass: next === null ? '' : String(next.n),
+      drive: driven?.drive ?? '',
+      mark: driven?.drive === 'half-nut' ? mark : '',
+      ...fields,
+    });
     if (added.ok) {
-      setOwn('');
       setProblem(undefined);
       if (cuts.length === 0) onScratch();
     } else {
-      setProblem(added.fields.reading ?? added.message);
+      setProblem(added.fields.reading ?? added.fields.crossSlide ?? added.message);
     }
+    return added.ok;
   }
 
   return (
     <div className="grid content-start gap-4 p-6 tablet:p-4">
-      {lookMissing && (
-        <Message tone="warning">Hold point: the instructor has not looked yet. No cut before that.</Message>
-      )}
-      {next === null ? (
-        <div className="grid gap-1">
-          <h2 className="text-4xl">All planned passes are cut</h2>
-          <p className="text-xl">{words.allCut}</p>
-        </div>
+      {blocks.length > 0 ? (
+        <BlocksPanel
+          blocks={blocks}
+          canRecord={canRecord}
+          onGo={onStep}
+          onAllTheSame={() =>
+            void record({ allTheSame: 'yes', ...(next === null ? { notTaken: 'yes' } : {}) })
+          }
+        />
+      ) : due !== null ? (
+        <StopPanel sheet={sheet} prediction={prediction} due={due} canRecord={canRecord} add={add} />
       ) : (
         <>
-          <h2 className="text-3xl">
-            Pass {next.n} of {passes.length}{' '}
-            <span className="font-normal text-ink-soft">
-              · {KIND_WORDS[next.kind]}
-              {starts > 1 && `, start ${next.start}`}
-            </span>
-          </h2>
-          <div>
-            <span className="label text-ink-soft">{capital(words.compound)} to</span>
-            <p
-              data-testid="next-reading"
-              className="figures text-8xl leading-none font-medium text-dye tablet:text-7xl"
-            >
-              {dialText(next.dialReading, perTurn)}
-              <span className="ml-2 text-2xl font-normal text-ink-soft">{next.dialReading.unit}</span>
-            </p>
-          </div>
-          <div className="flex flex-wrap gap-x-8 gap-y-2">
-            <Figure
-              size="large"
-              label="Infeed"
-              value={dialFigures(next.dialInfeed)}
-              unit={next.dialInfeed.unit}
+          {next === null ? (
+            <AllCut sheet={sheet} prediction={prediction} />
+          ) : (
+            <NextPass
+              sheet={sheet}
+              prediction={prediction}
+              next={next}
+              starts={starts}
+              total={passes.length}
             />
-            <Figure
-              size="large"
-              label="Depth then"
-              value={show.figures(next.radialDepth, unit)}
-              unit={show.unitOf(unit)}
-            />
-            <Figure
-              size="large"
-              label={`${capital(words.over)} then`}
-              value={next.overWires === null ? 'not yet' : show.figures(next.overWires, unit)}
-              unit={next.overWires === null ? '' : show.unitOf(unit)}
-            />
-          </div>
-          <p className="text-lg text-ink-soft">{words.cycle}</p>
+          )}
+          {prediction.segment.wantsPassAtNoInfeed && (
+            <Message tone="warning">
+              The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
+            </Message>
+          )}
+          <Refigure sheet={sheet} prediction={prediction} canRecord={canRecord} add={add} />
+          {pastStop && stop !== null && (
+            <Message tone="warning">
+              By your measurement stop at {shownOnSheet(stop, sheet)} {stop.unit}: the planned reading goes
+              past the target.
+            </Message>
+          )}
+          {canRecord && (
+            <div className="grid max-w-2xl gap-3">
+              {next !== null && (
+                <Button
+                  tone="main"
+                  size="bench"
+                  className="min-h-16 text-2xl"
+                  onClick={() => void record({})}
+                >
+                  Cut as planned
+                </Button>
+              )}
+              {driven !== undefined && (
+                <div className="grid gap-1">
+                  {cycles.length > 1 && (
+                    <Chips
+                      label="Driven by"
+                      chosen={driven.drive}
+                      options={cycles.map((cycle) => ({
+                        id: cycle.drive,
+                        text: DRIVE_DATA[cycle.drive].short,
+                        title: cycle.name,
+                      }))}
+                      onChoose={setDrive}
+                    />
+                  )}
+                  <Steps steps={driven.steps} />
+                </div>
+              )}
+              <OwnCut sheet={sheet} unit={reading.unit} onRecord={record} />
+              {problem !== undefined && <Message tone="error">{problem}</Message>}
+              <div className="flex flex-wrap items-end gap-2">
+                {driven?.drive === 'half-nut' && (
+                  <Field
+                    className="w-32"
+                    label="Mark caught"
+                    placeholder={prediction.firstMark ?? 'not noted'}
+                    value={mark}
+                    onChange={(event) => setMark(event.target.value)}
+                  />
+                )}
+                <Button onClick={() => void record({ notTaken: 'yes' })}>Cut, reading not taken</Button>
+                <Button onClick={() => setHappened(true)}>Something happened…</Button>
+              </div>
+              {otherMark && (
+                <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
+              )}
+            </div>
+          )}
         </>
       )}
-      <Refigure sheet={sheet} prediction={prediction} canRecord={canRecord} add={add} />
-      {pastStop && stop !== null && (
-        <Message tone="warning">
-          By your measurement stop at {dialText(stop, perTurn)} {stop.unit}: the planned reading goes past the
-          target.
-        </Message>
-      )}
-      {canRecord && (
-        <div className="grid max-w-2xl gap-4">
-          {next !== null && (
-            <Button
-              tone="main"
-              size="bench"
-              className="min-h-16 text-2xl"
-              onClick={() => void record({ plannedPass: String(next.n) })}
-            >
-              Cut as planned
-            </Button>
-          )}
-          <form
-            className="grid grid-cols-[1fr_auto] items-end gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              void record({ plannedPass: String(forPass), reading: own });
-            }}
-          >
-            <Field
-              size="bench"
-              label={`Own reading of the ${words.compound}`}
-              unit={reading.unit}
-              inputMode="decimal"
-              value={own}
-              onChange={(event) => setOwn(event.target.value)}
-            />
-            <Button size="bench" type="submit" className="min-h-14">
-              Record own reading
-            </Button>
-            {problem !== undefined && (
-              <div className="col-span-2">
-                <Message tone="error">{problem}</Message>
-              </div>
-            )}
-          </form>
+      <Standing sheet={sheet} prediction={prediction} />
+      <ImpliedSays sheet={sheet} implied={prediction.implied} />
+      {canRecord && (blocks.length > 0 || due !== null) && (
+        <div>
+          <Button onClick={() => setHappened(true)}>Something happened…</Button>
         </div>
       )}
-      <p className="figures text-ink-soft">
-        {cuts.length === 0
-          ? 'No pass cut yet.'
-          : `${cuts.length} cut; the ${words.compound} stands at ${dialText(reading, perTurn)} ${reading.unit}.`}
-      </p>
+      <EventDialog sheet={sheet} open={happened} onOpenChange={setHappened} add={add} />
     </div>
+  );
+}
+
+/** All rows are cut, or none holds any more: what is left goes by what is measured or tried. */
+function AllCut({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
+  const anew = prediction.segment.zero !== 'touch-off';
+  return (
+    <div className="grid gap-2">
+      <h2 className="text-4xl">
+        {anew ? 'Zeros taken anew: cut on by checks' : 'All planned passes are cut'}
+      </h2>
+      <p className="text-xl">
+        {anew
+          ? 'The readings of the plan no longer hold. Cut, try or measure, and record your own readings from the new zero.'
+          : sheet.words.allCut}
+      </p>
+      {prediction.nut !== null && <NutSays sheet={sheet} nut={prediction.nut} />}
+    </div>
+  );
+}
+
+/** Where the dial stands, and what is foretold of the thread. */
+function Standing({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
+  const show = useShowLength();
+  const { cuts, reading, segment } = prediction;
+  const { unit } = sheet.thread;
+  const last = cuts.at(-1);
+  const size =
+    prediction.size === null ? null : bandText(prediction.size, (value) => show.figures(value, unit));
+  const open =
+    last !== undefined && (!last.readingTaken || segment.depthAtZero === null || !segment.foretells);
+  const said =
+    size !== null
+      ? `; pitch diameter ${size} by now`
+      : open
+        ? '; size not foretold until it is measured or tried'
+        : '';
+  return (
+    <p className="figures text-ink-soft">
+      {last === undefined
+        ? 'No pass cut yet.'
+        : `${cuts.length} cut; the ${slideWord(sheet)} stands at ${shownOnSheet(reading, sheet)} ${reading.unit}${said}.`}
+    </p>
   );
 }

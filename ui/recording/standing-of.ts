@@ -2,5 +2,7 @@ import type { StepVerdict } from '@/core/record';
 import type { Standing } from '../kit/state-mark';
 
 export function standingOf(verdict: StepVerdict): Standing {
-  return ({ open: 'open', done: 'done', right: 'good', wrong: 'bad' } as const)[verdict];
+  return ({ open: 'open', done: 'done', right: 'good', wrong: 'bad', 'not-done': 'attend' } as const)[
+    verdict
+  ];
 }

@@ -102,11 +102,11 @@ const Places = memo(function Places({ name, role }: { name: string; role: string
       </label>
       <Link
         href="/who"
-        className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+        className="inline-flex min-h-9 items-center text-sm whitespace-nowrap underline underline-offset-2 tablet:min-h-12"
       >
         <span className="sr-only">Working here: </span>
         {name}
-        <span className="ml-1 text-ink-soft">({role})</span>
+        <span className="ml-1 text-ink-soft tablet:sr-only">({role})</span>
       </Link>
     </>
   );

@@ -4,7 +4,9 @@ import { setNonce } from 'get-nonce';
 import type { ReactNode } from 'react';
 import { ToastProvider } from '../kit/toast';
 import { DisplayUnitProvider } from '../units/display-unit';
+import type { ShopWords } from '@/core/shop';
 import { ShopTimeProvider } from './shop-time';
+import { ShopWordsProvider } from './shop-words';
 
 /** The style sheet with which a dialog holds the page behind it still must carry the page's nonce. */
 if (typeof document !== 'undefined') {
@@ -12,12 +14,22 @@ if (typeof document !== 'undefined') {
   if (nonce !== undefined) setNonce(nonce);
 }
 
-export function Providers({ timeZone, children }: { timeZone: string; children: ReactNode }) {
+export function Providers({
+  timeZone,
+  words,
+  children,
+}: {
+  timeZone: string;
+  words: ShopWords;
+  children: ReactNode;
+}) {
   return (
     <ShopTimeProvider zone={timeZone}>
-      <DisplayUnitProvider>
-        <ToastProvider>{children}</ToastProvider>
-      </DisplayUnitProvider>
+      <ShopWordsProvider words={words}>
+        <DisplayUnitProvider>
+          <ToastProvider>{children}</ToastProvider>
+        </DisplayUnitProvider>
+      </ShopWordsProvider>
     </ShopTimeProvider>
   );
 }

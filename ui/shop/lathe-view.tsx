@@ -11,6 +11,7 @@ import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
+import { useSay } from '../shell/shop-words';
 import { send } from '../shell/send';
 
 export interface LatheViewProps {
@@ -229,9 +230,10 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
 }
 
 function Part({ title, children }: { title: string; children: React.ReactNode }) {
+  const say = useSay();
   return (
     <fieldset className="grid content-start gap-3">
-      <legend className="mb-2 w-full border-b border-rule-strong text-xl">{title}</legend>
+      <legend className="mb-2 w-full border-b border-rule-strong text-xl">{say(title)}</legend>
       {children}
     </fieldset>
   );

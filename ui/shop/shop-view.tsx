@@ -4,25 +4,30 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { Lathe } from '@/core/lathe';
+import type { ShopWords } from '@/core/shop';
 import { Button, buttonClass } from '../kit/button';
 import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';
+import { useSay } from '../shell/shop-words';
 import { Header } from '../shell/header';
 import { send } from '../shell/send';
 import { useRefresh } from '../shell/use-refresh';
+import { WordsForm } from './words-form';
 
 export interface ShopViewProps {
   lathes: readonly { id: number; number: number; archived: boolean; lathe: Lathe }[];
   timeZone: string;
   timeZones: readonly string[];
+  words: ShopWords;
   who: { name: string; role: string };
 }
 
-/** What the shop keeps: its lathes, and the time zone in which times are shown. */
-export function ShopView({ lathes, timeZone, timeZones, who }: ShopViewProps) {
+/** What the shop keeps: its lathes, its words, and the time zone in which times are shown. */
+export function ShopView({ lathes, timeZone, timeZones, words, who }: ShopViewProps) {
   const router = useRouter();
   const refresh = useRefresh();
   const say = useToast();
+  const inOwnWords = useSay();
   const file = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -102,7 +107,7 @@ export function ShopView({ lathes, timeZone, timeZones, who }: ShopViewProps) {
                         scope="col"
                         className="label border-b border-rule-strong px-3 py-2 text-ink-soft"
                       >
-                        {title}
+                        {inOwnWords(title)}
                       </th>
                     ))}
                   </tr>
@@ -123,7 +128,7 @@ export function ShopView({ lathes, timeZone, timeZones, who }: ShopViewProps) {
                       <td className="px-3">
                         {lathe.compound.swivel.zeroAlong === 'bed'
                           ? 'along the bed'
-                          : 'along the cross slide'}
+                          : inOwnWords('along the cross slide')}
                       </td>
                       <td className="figures px-3">{leadScrewOf(lathe)}</td>
                       <td className="px-3">{lathe.spindle.nose ?? 'not known'}</td>
@@ -140,6 +145,7 @@ export function ShopView({ lathes, timeZone, timeZones, who }: ShopViewProps) {
             </div>
           )}
         </section>
+        <WordsForm words={words} />
         <section aria-label="Times" className="grid max-w-md gap-2">
           <h2 className="text-2xl">Times</h2>
           <label className="grid gap-1">

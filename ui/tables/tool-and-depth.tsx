@@ -12,9 +12,10 @@ import { DepthRules } from '../planning/depth-rules';
 import { PlanningProvider, usePlanning } from '../planning/planning-context';
 import { AngleField } from '../planning/stages/compound-fields';
 import { WorkDiameterField } from '../planning/stages/blank-fields';
-import { TargetFields } from '../planning/stages/target-fields';
+import { TargetAndWires } from './target-and-wires';
 import { ToolFields } from '../planning/stages/tool-fields';
 import { usePlanWhys } from '../planning/use-plan-whys';
+import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
 
 /** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
@@ -36,6 +37,7 @@ export function ToolAndDepth({
   const lathe = useMemo(() => usualLathe(member.thread.unit), [member.thread.unit]);
   const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   const words = MEASURING_WORDS[member.limits.side];
+  const say = useSay();
   return (
     <PlanningProvider value={{ form, values, read, lathe, touched: () => true }}>
       <section aria-label="Tool and depth" className="grid gap-2">
@@ -54,10 +56,10 @@ export function ToolAndDepth({
           </div>
           <div className="grid gap-3">
             <h3 className="label border-b border-rule text-ink-soft">Target and {words.pieces}</h3>
-            <TargetFields />
+            <TargetAndWires />
           </div>
           <div className="grid gap-3">
-            <h3 className="label border-b border-rule text-ink-soft">Compound</h3>
+            <h3 className="label border-b border-rule text-ink-soft">{say('Compound')}</h3>
             <AngleField />
             <DepthFigures over={capital(words.over)} />
           </div>
@@ -72,11 +74,11 @@ function DepthFigures({ over }: { over: string }) {
   const { read } = usePlanning();
   const whys = usePlanWhys();
   const show = useShowLength();
-  const { thread, radialDepth, compoundFeed, overWires } = read.evaluation;
+  const { thread, radialDepth, feed, overWires } = read.evaluation;
   const unit = thread?.unit ?? 'in';
   const figures = [
     { label: 'Radial depth', value: radialDepth, why: whys.radialDepth },
-    { label: 'Compound feed', value: compoundFeed, why: whys.compoundFeed },
+    { label: 'Compound feed', value: feed, why: whys.compoundFeed },
     { label: `${over} at the target`, value: overWires?.target ?? null, why: whys.overWires },
   ];
   return figures.map(({ label, value, why }) => (

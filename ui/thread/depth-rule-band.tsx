@@ -6,6 +6,7 @@ import type { LengthUnit } from '@/core/units';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 import { StandingMark } from '../kit/state-mark';
+import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
 
 const LANE_WIDTH = 260;
@@ -22,6 +23,7 @@ export function DepthRuleBand({
   unit: LengthUnit;
 }) {
   const show = useShowLength();
+  const say = useSay();
   const shown = show.unitOf(unit);
   const sizes = [...landings.map(({ pitchDiameter }) => pitchDiameter), band.min, band.max];
   const x = scaleLinear([Math.min(...sizes), Math.max(...sizes)], [10, LANE_WIDTH - 10]);
@@ -48,7 +50,7 @@ export function DepthRuleBand({
           <th scope="row" className="px-2 py-0.5 text-left font-medium">
             <span className="flex items-center gap-2">
               <StandingMark standing={standingOf(landing)} />
-              {landing.rule.name}
+              {say(landing.rule.name)}
             </span>
           </th>
           <td className="px-2 text-right">
@@ -67,7 +69,7 @@ export function DepthRuleBand({
             <Lane landing={landing} band={band} x={x} />
           </td>
           <td className="px-2 py-0.5">
-            {landing.rule.assumes}
+            {say(landing.rule.assumes)}
             {landing.verdict !== 'inside' && (
               <strong className="ml-1 font-semibold">
                 {landing.canStillBeCut ? '· not deep enough here' : '· too deep here'}

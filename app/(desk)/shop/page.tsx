@@ -11,6 +11,7 @@ export default function ShopPage() {
     <ShopView
       who={who}
       timeZone={shop.timeZone}
+      words={shop.words}
       timeZones={Intl.supportedValuesOf('timeZone')}
       lathes={lathes.map(({ id, number, archived, document }) => ({ id, number, archived, lathe: document }))}
     />

@@ -1,13 +1,15 @@
 import { compoundFeedFor } from '../../compound';
 import { depthCaseOf, radialDepthFor } from '../../depth';
 import { sideClearanceDeg } from '../../gauging';
-import { leadOf, type Thread } from '../../thread';
+import { grooveWidth } from '../../groove';
+import { formOf, leadOf, type Thread } from '../../thread';
 import type { Tip } from '../../tool';
 import { remember } from '../remember';
 
 export interface DepthStage {
   radialDepth: number | null;
-  compoundFeed: number | null;
+  feed: number | null;
+  toolWidth: number | null;
   rootDiameter: number | null;
   sideClearance: { leading: number; trailing: number } | null;
 }
@@ -19,17 +21,18 @@ export const depthStage = remember(
     blank: number | null,
     tip: Tip | null,
     target: number | null,
-    angleDeg: number | null,
+    feedAngleDeg: number | null,
   ): DepthStage => {
     if (blank === null || tip === null || target === null)
-      return { radialDepth: null, compoundFeed: null, rootDiameter: null, sideClearance: null };
+      return { radialDepth: null, feed: null, toolWidth: null, rootDiameter: null, sideClearance: null };
     const radialDepth = radialDepthFor(depthCaseOf(thread, blank, tip), target);
     const rootDiameter = blank + (thread.side === 'external' ? -2 : 2) * radialDepth;
     return {
       radialDepth,
       rootDiameter,
       sideClearance: sideClearanceDeg(leadOf(thread), Math.min(rootDiameter, blank)),
-      compoundFeed: angleDeg === null ? null : compoundFeedFor(radialDepth, angleDeg),
+      feed: feedAngleDeg === null ? null : compoundFeedFor(radialDepth, feedAngleDeg),
+      toolWidth: grooveWidth(tip, formOf(thread).flankAngleDeg, radialDepth),
     };
   },
 );

@@ -20,6 +20,8 @@ export const proofStage = remember(
     blank: number | null,
     target: number | null,
     wire: number | null,
+    /** Row of the evidence that asks for wires. */
+    wireRow: number,
   ): ProofStage => {
     const { unit } = thread;
     const form = formOf(thread);
@@ -54,7 +56,7 @@ export const proofStage = remember(
     if (wire === null) return { ...stage, target, wireRange: range };
     if (wire < range.min || wire > range.max) {
       const facts = { best, external: limits.side === 'external' };
-      const field = 'proof.evidence.0.wire';
+      const field = `proof.evidence.${wireRow}.wire` as const;
       const issue: PlanIssue = {
         field,
         code: 'wire-unusable',

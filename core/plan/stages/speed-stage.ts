@@ -1,33 +1,68 @@
+import {
+  leastRunOut,
+  maxRpm,
+  REACTION_SECONDS_BY_LEVEL,
+  speedLimit,
+  timeLeft,
+  type Level,
+  type RealDrive,
+  type SpeedLimit,
+  type Way,
+} from '../../technique';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 
-/** A reaction time that leaves a beginner room to open the half nut; common practice. */
-export const REACTION_SECONDS = 1.2;
+/** A reaction time that leaves a beginner room to act; common practice. */
+export const REACTION_SECONDS = REACTION_SECONDS_BY_LEVEL['each-step'];
 
-/** The time that the hand has in the run-out groove. */
+export interface SpeedStage {
+  speedLimit: SpeedLimit | null;
+  /** Seconds that are left to the hand; null where nothing limits them. */
+  timeInRunOut: number | null;
+  /** The highest speed that leaves the reaction time; null where nothing limits it. */
+  maxRpm: number | null;
+  /** The least run-out for the speed that is asked. */
+  leastRunOut: number | null;
+  issues: PlanIssue[];
+}
+
+/** What limits the speed of this technique on the lathe looked at. Lengths in the thread's unit. */
 export const speedStage = remember(
   (
+    way: Way,
+    drive: RealDrive,
+    level: Level,
     lead: number,
-    width: number | null,
+    endLength: number | null,
+    toolWidth: number | null,
+    room: number | null,
+    runDownTurns: number | null,
     rpm: number | null,
-  ): { timeInRunOut: number | null; issues: PlanIssue[] } => {
-    if (width === null || rpm === null) return { timeInRunOut: null, issues: [] };
-    const timeInRunOut = (60 * width) / (rpm * lead);
-    if (timeInRunOut >= REACTION_SECONDS) return { timeInRunOut, issues: [] };
-    const facts = { rpm: Math.floor((60 * width) / (REACTION_SECONDS * lead)) };
-    return {
-      timeInRunOut,
-      issues: [
-        {
-          field: 'technique.speed',
-          code: 'little-time',
-          severity: 'warn',
-          value: timeInRunOut,
-          limit: REACTION_SECONDS,
-          unit: 's',
-          facts,
-        },
-      ],
-    };
+  ): SpeedStage => {
+    const none = { speedLimit: null, timeInRunOut: null, maxRpm: null, leastRunOut: null, issues: [] };
+    if (endLength === null || toolWidth === null || rpm === null) return none;
+    const reaction = REACTION_SECONDS_BY_LEVEL[level];
+    const limit = speedLimit({
+      way,
+      drive,
+      lead,
+      reactionSeconds: reaction,
+      endLength,
+      toolWidth,
+      room,
+      runDownTurns,
+    });
+    const timeInRunOut = timeLeft(limit, lead, rpm);
+    const most = maxRpm(limit, lead, reaction);
+    const least = limit.usable === null ? null : leastRunOut(limit, lead, rpm, reaction, toolWidth);
+    const stage = { speedLimit: limit, timeInRunOut, maxRpm: most, leastRunOut: least };
+    const issues: PlanIssue[] = [];
+    const issue = { field: 'technique.speed', severity: 'warn' } as const;
+    if (timeInRunOut !== null && timeInRunOut < reaction - 1e-9) {
+      const facts = { rpm: Math.floor(most ?? 0), endsBy: limit.endsBy, halfNut: drive === 'half-nut' };
+      issues.push({ ...issue, code: 'little-time', value: timeInRunOut, limit: reaction, unit: 's', facts });
+    }
+    if (limit.runDownUnknown) issues.push({ ...issue, code: 'run-down-unknown' });
+    return { ...stage, issues };
   },
 );

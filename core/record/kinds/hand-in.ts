@@ -1,19 +1,43 @@
-import { part } from '../../documents';
-import { good } from '../../errors/field-issue';
+import { oneOf, part, words } from '../../documents';
+import { bad, good } from '../../errors/field-issue';
+import { saidText, visibleLength } from '../../units';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
 
+/** How a try ended, as whoever cut it sees it. */
+export const ENDINGS = ['accepted', 'scrapped', 'given-up'] as const;
+
 export interface HandInContent {
   kind: 'hand-in';
+  how: (typeof ENDINGS)[number];
+  /** The supposed cause, and what the next try changes. */
+  cause: string;
+  change: string;
 }
 
-/** The work is handed in for its mark. */
+/** The try ends, and its work is handed in for the mark. */
 export const handInKind: EntryKind<'hand-in', HandInContent> = {
   kind: 'hand-in',
-  format: 2,
-  schema: part({ kind: kindOf('hand-in') }),
+  format: 3,
+  schema: part({ kind: kindOf('hand-in'), how: oneOf(ENDINGS), cause: words(500), change: words(500) }),
+  lifts: { 2: (older) => ({ ...older, how: 'accepted', cause: '', change: '' }) },
   writtenBy: ['student', 'instructor'],
-  freeText: [],
-  read: () => good({ kind: 'hand-in' }),
-  words: () => ({ title: 'Handed in', detail: 'for marking' }),
+  freeText: ['cause', 'change'],
+  read: ({ how = 'accepted', cause = '', change = '' }) => {
+    const ended = ENDINGS.find((each) => each === how);
+    if (ended === undefined) return bad('how', 'unreadable', 'Say how the try ended.');
+    const [why, next] = [saidText(cause), saidText(change)];
+    if (why.length > 500) return bad('cause', 'too-long', 'At most 500 characters.');
+    if (next.length > 500) return bad('change', 'too-long', 'At most 500 characters.');
+    if (ended === 'scrapped' && visibleLength(why) < 3)
+      return bad('cause', 'required', 'Say what you think went wrong.');
+    return good({ kind: 'hand-in', how: ended, cause: why, change: next });
+  },
+  words: ({ how, cause, change }) => ({
+    title: { accepted: 'Handed in', scrapped: 'Scrapped, handed in', 'given-up': 'Given up, handed in' }[how],
+    detail:
+      [cause === '' ? '' : `cause: ${cause}`, change === '' ? '' : `next time: ${change}`]
+        .filter((each) => each !== '')
+        .join('; ') || 'for marking',
+  }),
 };

@@ -1,3 +1,5 @@
+import { eventKind, type EventContent } from './event';
+import { findingKind, type FindingContent } from './finding';
 import { handInKind, type HandInContent } from './hand-in';
 import { latheKind, type LatheContent } from './lathe';
 import { lookKind, type LookContent } from './look';
@@ -7,7 +9,9 @@ import { passKind, type PassContent } from './pass';
 import { refigureKind, type RefigureContent } from './refigure';
 import { signOffKind, type SignOffContent } from './sign-off';
 import { stepKind, type StepContent } from './step';
+import { stopKind, type StopContent } from './stop';
 import { strikeKind, type StrikeContent } from './strike';
+import { trialKind, type TrialContent } from './trial';
 
 /** What was recorded. Lengths are in the thread's unit; dial readings in the dial's. */
 export type EntryContent =
@@ -20,7 +24,11 @@ export type EntryContent =
   | HandInContent
   | LatheContent
   | LookContent
-  | RefigureContent;
+  | RefigureContent
+  | TrialContent
+  | FindingContent
+  | StopContent
+  | EventContent;
 
 /** Every kind of entry that this release knows; the only place that lists them. */
 export const ENTRY_KINDS = {
@@ -34,11 +42,20 @@ export const ENTRY_KINDS = {
   lathe: latheKind,
   look: lookKind,
   refigure: refigureKind,
+  trial: trialKind,
+  finding: findingKind,
+  stop: stopKind,
+  event: eventKind,
 } as const;
 
 export type KnownKind = keyof typeof ENTRY_KINDS;
 
 export { PLACES, type MeasurementContent, type Place } from './measurement';
 export { LOOK_VERDICTS } from './look';
-export { readStepValue } from './step';
+export { readStepValue, STEP_HOW, type StepContent, type StepHow } from './step';
+export { GAUGE_ANSWERS, GAUGE_WORDS, type FindingContent } from './finding';
+export { ENDINGS } from './hand-in';
+export type { EventContent } from './event';
 export type { PassContent } from './pass';
+export type { StopContent } from './stop';
+export type { TrialContent } from './trial';

@@ -1,7 +1,8 @@
-import { length, maybeFigure, oneOf, part } from '../../documents';
+import { length, maybeFigure, maybeWords, oneOf, part } from '../../documents';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { capital } from '../../gauging';
 import { formatLength, parseLength, type Length, type LengthUnit } from '../../units';
+import type { Sheet } from '../../sheet';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
 
@@ -12,23 +13,31 @@ export type Place = (typeof PLACES)[number];
 export interface MeasurementContent {
   kind: 'measurement';
   purpose: 'mid' | 'final';
+  /** Over wires, or by an instrument that reads the pitch diameter. */
+  method: 'wires' | 'direct';
+  /** The evidence that it answers; null in older entries: the wires. */
+  evidenceId: string | null;
   wire: Length;
+  /** Readings of the instrument: over wires, or the pitch diameter itself. */
   overWires: Record<Place, number | null>;
   /** Major diameter, or the minor one of an internal thread. */
   crest: number | null;
 }
 
-/** The thread was measured over wires, in mid-course or at the end. Lengths in the thread's unit. */
+/** The pitch diameter was measured, in mid-course or at the end. Lengths in the thread's unit. */
 export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
   kind: 'measurement',
-  format: 2,
+  format: 3,
   schema: part({
     kind: kindOf('measurement'),
     purpose: oneOf(['mid', 'final'] as const),
+    method: oneOf(['wires', 'direct'] as const),
+    evidenceId: maybeWords(40),
     wire: length(),
     overWires: part({ start: maybeFigure(), middle: maybeFigure(), end: maybeFigure() }),
     crest: maybeFigure(),
   }),
+  lifts: { 2: (older) => ({ ...older, method: 'wires', evidenceId: null }) },
   writtenBy: ['student', 'instructor', 'helper'],
   freeText: [],
   read: (fields, { sheet }) => {
@@ -42,17 +51,20 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
         'unreadable',
         'Say whether this is a measurement in mid-course or the final one.',
       );
-    const wireText = fields.wire ?? '';
+    const evidence =
+      sheet.proof.find(({ id }) => id === fields.evidenceId) ??
+      sheet.proof.find(({ kind }) => kind === 'wires' || kind === 'thread-micrometer');
+    const method = evidence?.kind === 'thread-micrometer' ? ('direct' as const) : ('wires' as const);
+    const over = method === 'wires' ? capital(words.over) : 'Across the flanks';
+    const wanted = evidence?.places ?? PLACES;
+    const wireText = method === 'wires' ? (fields.wire ?? '') : '';
     const wire = wireText.trim() === '' ? good(wires.diameter) : lengthOf('wire', wireText, unit);
     if (!wire.ok) return wire;
     if (Math.abs(wire.value - wires.diameter) > wires.diameter / 2) {
       const says = `The plan’s ${words.pieces} are ${show(wires.diameter)} ${unit}: type the size of those in hand.`;
       return bad('wire', 'out-of-range', says);
     }
-    const [low, high] =
-      thread.side === 'external'
-        ? [wires.overWires.target - pitch, workDiameter + 3 * wire.value]
-        : [workDiameter - 3 * wire.value, wires.overWires.target + pitch];
+    const [low, high] = plausible(sheet, method, wire.value);
     const places: Record<Place, number | null> = { start: null, middle: null, end: null };
     for (const place of PLACES) {
       const text = fields[place] ?? '';
@@ -60,7 +72,7 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       const read = lengthOf(place, text, unit);
       if (!read.ok) return read;
       if (read.value < low || read.value > high) {
-        const says = `${capital(words.over)} of this size the thread reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`;
+        const says = `${over} a thread of this size reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`;
         return bad(place, 'out-of-range', says);
       }
       places[place] = read.value;
@@ -73,23 +85,29 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       return bad('crest', 'out-of-range', says);
     }
     if (PLACES.every((place) => places[place] === null))
-      return bad('start', 'required', `Type the reading ${words.over} at one place at least.`);
+      return bad(wanted[0] ?? 'start', 'required', `Type the reading at one place at least.`);
     if (purpose === 'final') {
-      const missing = PLACES.find((place) => places[place] === null);
+      const missing = wanted.find((place) => places[place] === null);
       if (missing !== undefined)
-        return bad(missing, 'required', 'The final measurement wants all three places.');
+        return bad(
+          missing,
+          'required',
+          `The final measurement wants ${WANTED[wanted.length] ?? 'all three places'}.`,
+        );
       if (crest.value === null)
         return bad('crest', 'required', `The final measurement wants the ${words.crest} too.`);
     }
     return good({
       kind: 'measurement',
       purpose,
+      method,
+      evidenceId: evidence?.id ?? null,
       wire: { value: wire.value, unit },
       overWires: places,
       crest: crest.value,
     });
   },
-  words: ({ purpose, overWires, crest }, { thread, words }) => {
+  words: ({ purpose, method, overWires, crest }, { thread, words }) => {
     const show = (value: number) => formatLength({ value, unit: thread.unit });
     const over = PLACES.flatMap((place) => {
       const value = overWires[place];
@@ -98,10 +116,28 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
     const outside = crest === null ? '' : `; ${words.crest} ${show(crest)}`;
     return {
       title: purpose === 'final' ? 'Final measurement' : 'Measured',
-      detail: `${words.over} ${over}${outside} ${thread.unit}`,
+      detail: `${method === 'wires' ? words.over : 'pitch diameter'} ${over}${outside} ${thread.unit}`,
     };
   },
 };
+
+const WANTED: Record<number, string> = { 1: 'its place', 2: 'both places', 3: 'all three places' };
+
+/** Readings beyond these are a slip of the instrument, and not of the work. */
+function plausible(
+  { thread: { side, pitch }, workDiameter, wires, targetPitchDiameter }: Sheet,
+  method: MeasurementContent['method'],
+  wire: number,
+): [number, number] {
+  const external = side === 'external';
+  if (method === 'direct')
+    return external
+      ? [targetPitchDiameter - pitch, workDiameter]
+      : [workDiameter, targetPitchDiameter + pitch];
+  return external
+    ? [wires.overWires.target - pitch, workDiameter + 3 * wire]
+    : [workDiameter - 3 * wire, wires.overWires.target + pitch];
+}
 
 function lengthOf(field: string, text: string, unit: LengthUnit): Result<number> {
   const read = parseLength(field, text, unit);

@@ -1,35 +1,47 @@
 import {
-  figure,
   listOf,
   maybeFigure,
+  maybeOneOf,
   maybePart,
   maybeWhole,
   maybeWords,
-  oneOf,
   part,
   whole,
   words,
   yesNo,
 } from '../../documents';
-import { bad, good } from '../../errors/field-issue';
-import { dialText } from '../../lathe';
+import { bad, good, type Result } from '../../errors/field-issue';
+import { readingShown } from '../../lathe';
+import { shownOnSheet, sheetShownBy } from '../../sheet';
+import { REAL_DRIVES, type RealDrive } from '../../technique';
 import { formatLength, parseLength } from '../../units';
-import type { EntryKind } from '../entry-kind';
+import type { EntryKind, ReadingContext } from '../entry-kind';
 import { kindOf } from '../kind-of';
 
 export interface PassContent {
   kind: 'pass';
-  /** The row of the schedule that was before the student. */
-  plannedPass: number;
+  /** The row of the schedule that was before the student; null: a cut beyond the rows, by what is measured or tried. */
+  plannedPass: number | null;
   /** Start of the thread, from 1. */
   start: number;
-  /** Figure of the compound's dial, counted from its zero, turns counted in. */
-  reading: number;
-  /** What its zero means. */
-  zero: 'touch-off';
+  /** Figure of the dial that feeds, counted from its zero, turns counted in; null: it was not taken. */
+  reading: number | null;
+  /**
+   * How deep the cross slide stood beyond its zero, where it fed this cut too although the plan feeds by the compound:
+   * radial, in the dial's unit; null: at its zero, as planned.
+   */
+  crossSlide: number | null;
+  /** What its zero means: `touch-off`, or the entry by which the zeros were taken anew. */
+  zero: string;
   asPlanned: boolean;
   /** The entry whose refigured rows were followed; null: those of the sheet. */
   rows: string | null;
+  /** How the carriage was driven; null in older entries: as planned. */
+  drive: RealDrive | null;
+  /** The mark of the thread dial that was caught, where it was noted. */
+  mark: string | null;
+  /** It was cut although something stood in the way. */
+  allTheSame: boolean;
   /** What the student was told before the cut; null in entries of format 1. */
   told: { row: number | null; reading: number | null; remaining: number | null; warnings: string[] } | null;
 }
@@ -37,15 +49,19 @@ export interface PassContent {
 /** A pass was cut. One touch asserts its reading and nothing else. */
 export const passKind: EntryKind<'pass', PassContent> = {
   kind: 'pass',
-  format: 2,
+  format: 3,
   schema: part({
     kind: kindOf('pass'),
-    plannedPass: whole(1, 8000),
+    plannedPass: maybeWhole(1, 8000),
     start: whole(1, 20),
-    reading: figure(-100, 1000),
-    zero: oneOf(['touch-off'] as const),
+    reading: maybeFigure(-100, 1000),
+    crossSlide: maybeFigure(0, 100),
+    zero: words(40).min(1),
     asPlanned: yesNo(),
     rows: maybeWords(36),
+    drive: maybeOneOf(REAL_DRIVES),
+    mark: maybeWords(20),
+    allTheSame: yesNo(),
     told: maybePart({
       row: maybeWhole(1, 8000),
       reading: maybeFigure(),
@@ -53,22 +69,39 @@ export const passKind: EntryKind<'pass', PassContent> = {
       warnings: listOf(words(200), 10),
     }),
   }),
-  lifts: { 1: (older) => ({ ...older, start: 1, zero: 'touch-off', rows: null, told: null }) },
+  lifts: {
+    1: (older) => ({ ...older, start: 1, zero: 'touch-off', rows: null, told: null }),
+    2: (older) => ({ ...older, drive: null, mark: null, crossSlide: null, allTheSame: false }),
+  },
   writtenBy: ['student', 'instructor'],
   freeText: [],
-  read: ({ plannedPass, reading }, { prediction, sheet }) => {
-    const { passes } = prediction;
-    const planned = passes.find(({ n }) => String(n) === plannedPass);
-    if (planned === undefined) return bad('plannedPass', 'unreadable', 'There is no such pass in this plan.');
-    const { next, remaining } = prediction;
+  read: (fields, context) => {
+    const { prediction, sheet } = context;
+    const { passes, next, remaining, blocks } = prediction;
+    const planned = passes.find(({ n }) => String(n) === fields.plannedPass) ?? null;
+    if (planned === null && fields.plannedPass !== '')
+      return bad('plannedPass', 'unreadable', 'There is no such pass in this plan.');
+    const allTheSame = fields.allTheSame === 'yes';
+    if (blocks.length > 0 && !allTheSame)
+      return bad(
+        'reading',
+        'conflict',
+        'Something stands in the way of the cut: mend it, or cut all the same.',
+      );
+    const drive = REAL_DRIVES.find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
+    const start = planned?.start ?? (Number(fields.start) || prediction.start);
     const content: PassContent = {
       kind: 'pass',
-      plannedPass: planned.n,
-      start: planned.start,
-      reading: planned.dialReading.value,
-      zero: 'touch-off',
-      asPlanned: true,
+      plannedPass: planned?.n ?? null,
+      start,
+      reading: planned?.dialReading.value ?? null,
+      crossSlide: null,
+      zero: prediction.segment.zero,
+      asPlanned: planned !== null,
       rows: prediction.rowsOf,
+      drive,
+      mark: (fields.mark ?? '').trim() === '' ? null : (fields.mark ?? '').trim().slice(0, 20),
+      allTheSame: allTheSame && blocks.length > 0,
       told: {
         row: next?.n ?? null,
         reading: next?.dialReading.value ?? null,
@@ -76,26 +109,79 @@ export const passKind: EntryKind<'pass', PassContent> = {
         warnings: prediction.warnings,
       },
     };
-    if (reading === undefined) return good(content);
-    const { unit } = planned.dialReading;
-    const typed = parseLength('reading', reading, unit);
+    if (fields.notTaken === 'yes') return good({ ...content, reading: null, asPlanned: false });
+    if ((fields.crossSlide ?? '').trim() !== '') return byCrossSlide(fields, content, context);
+    const typedText = fields.reading;
+    if (typedText === undefined)
+      return planned === null
+        ? bad('reading', 'required', 'Type the reading, or say that it was not taken.')
+        : good(content);
+    const { unit } = sheet.lathe.dial.graduation;
+    const typed = parseLength('reading', typedText, unit);
     if (!typed.ok) return typed;
-    const value = typed.value.length.value;
-    const most = 2 * Math.max(...passes.map(({ dialReading }) => dialReading.value));
+    const value = readingShown(typed.value.length.value, sheetShownBy(sheet));
+    const deepest = Math.max(
+      0,
+      ...passes.map(({ dialReading }) => dialReading.value),
+      prediction.reading.value,
+    );
+    const most = 2 * deepest;
     if (value < 0 || value > most) {
-      const limit = formatLength({ value: most, unit });
-      const says = `Type the ${sheet.words.compound}’s reading from touch-off, 0 to ${limit} ${unit}, turns counted in.`;
+      const limit = shownOnSheet({ value: most, unit }, sheet);
+      const from = shownOnSheet({ value: 0, unit }, sheet);
+      const slide = sheet.feed.slide === 'compound' ? sheet.words.compound : sheet.words.crossSlide;
+      const says =
+        sheet.feed.as === 'figure'
+          ? `Type the figure of the readout, ${from} to ${limit} ${unit}.`
+          : `Type the ${slide}’s reading from touch-off, 0 to ${formatLength({ value: most, unit })} ${unit}, turns counted in.`;
       return bad('reading', 'out-of-range', says);
     }
-    return good({ ...content, reading: value, asPlanned: value === planned.dialReading.value });
+    return good({ ...content, reading: value, asPlanned: value === planned?.dialReading.value });
   },
-  words: ({ plannedPass, start, reading, asPlanned }, sheet) => {
-    const { dial } = sheet.lathe;
-    const { unit } = dial.graduation;
+  words: ({ plannedPass, start, reading, asPlanned, crossSlide, drive, mark, allTheSame }, sheet) => {
+    const { unit } = sheet.lathe.dial.graduation;
     const several = sheet.thread.starts > 1 ? `start ${start}, ` : '';
+    const shown =
+      reading === null
+        ? 'reading not taken'
+        : `dial ${shownOnSheet({ value: reading, unit }, sheet)} ${unit}`;
+    const other = drive !== null && drive !== sheet.way.drive;
+    const name = sheet.words.cycles.find((cycle) => cycle.drive === drive)?.name ?? drive;
     return {
-      title: `Pass ${plannedPass}`,
-      detail: `${several}dial ${dialText({ value: reading, unit }, dial.perTurn)} ${unit}${asPlanned ? '' : ', own reading'}`,
+      title: plannedPass === null ? 'Cut by what was found' : `Pass ${plannedPass}`,
+      detail: [
+        `${several}${shown}${asPlanned || reading === null || plannedPass === null ? '' : ', own reading'}`,
+        ...(crossSlide === null
+          ? []
+          : [
+              `${sheet.words.crossSlide} ${formatLength({ value: crossSlide, unit })} ${unit} beyond its zero`,
+            ]),
+        ...(other ? [String(name)] : []),
+        ...(mark === null ? [] : [`mark ${mark}`]),
+        ...(allTheSame ? ['cut all the same'] : []),
+      ].join(', '),
     };
   },
 };
+
+/** Fed by the cross slide from its zero, the compound left where it stood: told as it was done. */
+function byCrossSlide(
+  { crossSlide = '' }: Readonly<Record<string, string>>,
+  content: PassContent,
+  { prediction, sheet }: ReadingContext,
+): Result<PassContent> {
+  if (sheet.feed.slide !== 'compound')
+    return bad('crossSlide', 'conflict', 'The cross slide feeds here as planned: type its reading.');
+  const { unit } = sheet.lathe.dial.graduation;
+  const typed = parseLength('crossSlide', crossSlide, unit);
+  if (!typed.ok) return typed;
+  const { value } = typed.value.length;
+  const most = Math.max(...prediction.passes.map(({ dialReading }) => dialReading.value), 0);
+  if (value <= 0 || value > most)
+    return bad(
+      'crossSlide',
+      'out-of-range',
+      `Type how far the ${sheet.words.crossSlide} stood beyond its zero, on the radius: at most ${formatLength({ value: most, unit })} ${unit}.`,
+    );
+  return good({ ...content, reading: prediction.reading.value, crossSlide: value, asPlanned: false });
+}

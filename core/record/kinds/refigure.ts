@@ -18,13 +18,25 @@ export interface RefigureContent {
 /** The passes worked out anew from what was measured at the bench; in force from the next cut, the sheet stays as it is. */
 export const refigureKind: EntryKind<'refigure', RefigureContent> = {
   kind: 'refigure',
-  format: 2,
+  format: 3,
   schema: part({
     kind: kindOf('refigure'),
     what: oneOf(['work-diameter', 'tip'] as const),
     value: figure(0),
     passes: listOf(sheetPassSchema, 8000),
   }),
+  lifts: {
+    2: (older) => ({
+      ...older,
+      passes: (older.passes as object[]).map((pass) => ({
+        ...pass,
+        pitchDiameterBand: null,
+        crestFlat: null,
+        until: null,
+        drive: null,
+      })),
+    }),
+  },
   writtenBy: ['student', 'instructor'],
   freeText: [],
   read: ({ what, value = '' }, { sheet, prediction }) => {

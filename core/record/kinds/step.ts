@@ -1,40 +1,114 @@
-import { maybeFigure, part, words } from '../../documents';
+import { maybeFigure, maybeWhole, maybeWords, oneOf, part, words } from '../../documents';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { showStepValue, type StepUnit } from '../../sheet';
-import { parseAngleDeg, parseFigures, parseLength, parseWhole, typedText } from '../../units';
+import { parseAngleDeg, parseFigures, parseLength, parseWhole, saidText, typedText } from '../../units';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
+
+/** Done now, found set and checked, done by another, not done, or standing from an earlier try on the same lathe. */
+export const STEP_HOW = ['done', 'found', 'by-other', 'not-done', 'stands'] as const;
+export type StepHow = (typeof STEP_HOW)[number];
 
 export interface StepContent {
   kind: 'step';
   stepId: string;
   value: number | null;
+  how: StepHow;
+  /** What was chosen; of an order, the parts in the order given, parted by semicolons. */
+  choice: string | null;
+  /** How often it succeeded. */
+  count: number | null;
+  /** Who did it, or why it was not done. */
+  said: string;
+  /** The try from which it stands. */
+  fromTry: number | null;
 }
 
-/** A step of the set-up was done; with the value that was set or measured where the step has one. */
+/** What happened to a step of the set-up; with the value that was set or measured where the step has one. */
 export const stepKind: EntryKind<'step', StepContent> = {
   kind: 'step',
-  format: 2,
-  schema: part({ kind: kindOf('step'), stepId: words(40).min(1), value: maybeFigure() }),
+  format: 3,
+  schema: part({
+    kind: kindOf('step'),
+    stepId: words(40).min(1),
+    value: maybeFigure(),
+    how: oneOf(STEP_HOW),
+    choice: maybeWords(800),
+    count: maybeWhole(0, 100),
+    said: words(200),
+    fromTry: maybeWhole(1, 1000),
+  }),
+  lifts: {
+    2: (older) => ({ ...older, how: 'done', choice: null, count: null, said: '', fromTry: null }),
+  },
   writtenBy: ['student', 'instructor', 'helper'],
-  freeText: [],
-  read: ({ stepId, value = '' }, { sheet }) => {
+  freeText: ['said'],
+  read: (
+    { stepId, value = '', how = 'done', choice = '', count = '', said = '', fromTry = '' },
+    { sheet },
+  ) => {
     const step = sheet.steps.find(({ id }) => id === stepId);
     if (step === undefined || step.kind === 'sign-off')
       return bad('stepId', 'unreadable', 'There is no such step in this plan.');
-    if (step.expected === null) return good({ kind: 'step', stepId: step.id, value: null });
-    const read = readStepValue(value, step.expected.unit);
-    return read.ok ? good({ kind: 'step', stepId: step.id, value: read.value }) : read;
+    const done = STEP_HOW.find((each) => each === how);
+    if (done === undefined) return bad('how', 'unreadable', 'Say what became of the step.');
+    const words = saidText(said).slice(0, 200);
+    const content: StepContent = {
+      kind: 'step',
+      stepId: step.id,
+      value: null,
+      how: done,
+      choice: null,
+      count: null,
+      said: words,
+      fromTry: /^\d{1,3}$/.test(fromTry) ? Number(fromTry) : null,
+    };
+    if (done === 'not-done' || done === 'by-other')
+      return words === '' && done === 'by-other'
+        ? bad('said', 'required', 'Say who did it.')
+        : words === ''
+          ? bad('said', 'required', 'Say why it was not done.')
+          : done === 'not-done' || value.trim() === ''
+            ? good(content)
+            : withValue(content, step.expected?.unit ?? null, value);
+    if (step.kind === 'choice' || step.kind === 'order' || choice !== '') {
+      const chosen = saidText(choice).slice(0, 800);
+      if (chosen === '') return bad('choice', 'required', 'Choose what is really set.');
+      const paper =
+        value.trim() === '' || step.expected !== null ? good(null) : readStepValue(value, sheet.thread.unit);
+      if (!paper.ok) return paper;
+      return good({ ...content, choice: chosen, value: paper.value });
+    }
+    if (step.kind === 'counted') {
+      const read = parseWhole('count', count, 0, 100, 'how often it succeeded');
+      return read.ok ? good({ ...content, count: read.value }) : read;
+    }
+    return step.expected === null ? good(content) : withValue(content, step.expected.unit, value);
   },
-  words: ({ stepId, value }, sheet) => {
+  words: ({ stepId, value, how, choice, count, said, fromTry }, sheet) => {
     const step = sheet.steps.find(({ id }) => id === stepId);
-    const unit = step?.expected?.unit;
+    const unit = step?.expected?.unit ?? (choice === null ? undefined : sheet.thread.unit);
+    const shown = value === null ? null : unit === undefined ? String(value) : showStepValue(value, unit);
+    const parts = [shown, choice, count === null ? null : `${count} times`].filter((each) => each !== null);
+    const became = {
+      done: parts.length === 0 ? 'done' : '',
+      found: 'found set, checked',
+      'by-other': `done by ${said}`,
+      'not-done': `not done: ${said}`,
+      stands: `stands from try ${fromTry ?? ''}`,
+    }[how];
     return {
       title: step?.title ?? stepId,
-      detail: value === null ? 'done' : unit === undefined ? String(value) : showStepValue(value, unit),
+      detail: [...parts, ...(became === '' ? [] : [became])].join(', '),
     };
   },
 };
+
+function withValue(content: StepContent, unit: StepUnit | null, value: string): Result<StepContent> {
+  if (unit === null) return good(content);
+  const read = readStepValue(value, unit);
+  return read.ok ? good({ ...content, value: read.value }) : read;
+}
 
 /** Reads the value of a step in its unit. */
 export function readStepValue(text: string, unit: StepUnit): Result<number> {

@@ -3,19 +3,65 @@
 import { FORM_60, formOf } from '@/core/thread';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
-import { PlanTextField } from '../plan-field';
+import { feedDial } from '@/core/lathe';
+import { feedsByCompound, INFEED_WAYS, slideOf } from '@/core/technique';
+import { useSay } from '../../shell/shop-words';
+import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { usePlanWhys } from '../use-plan-whys';
+import { INFEED_TEXTS, optionsOf } from './option-texts';
 import { useUnits } from './use-units';
 
-/** The compound's angle, and what it is on the lathe looked at. */
+/** The way of feeding; the compound's angle where it feeds, and what it is on the lathe looked at. */
 export function CompoundFields() {
+  const { read } = usePlanning();
+  const way = read.inputs.chosen?.way;
+  return (
+    <>
+      <PlanSelect field="infeed.way" label="Fed by" options={optionsOf(INFEED_WAYS, INFEED_TEXTS)} />
+      {way === undefined || feedsByCompound(way.infeed) ? <CompoundAngle /> : <PlungeDial />}
+    </>
+  );
+}
+
+/** What the slide that plunges shows on the lathe looked at. */
+function PlungeDial() {
+  const { lathe, read } = usePlanning();
+  const way = read.inputs.chosen?.way;
+  if (way === undefined) return null;
+  const { dial, known } = feedDial(lathe, slideOf(way.infeed));
+  const reads = dial.reads === 'diameter' ? 'on the diameter' : 'on the radius';
+  return (
+    <div className="grid gap-1 border-t border-rule pt-2 text-sm">
+      <p>
+        <span className="label block text-ink-soft">On {lathe.name}</span>
+        {way.infeed === 'readout' ? 'Readout' : 'Cross-slide dial'} in{' '}
+        <span className="figures">{dial.graduation.value}</span> {dial.graduation.unit}, {reads}
+        {known ? '' : ' (taken as usual: nobody has looked it up)'}
+      </p>
+      <p className="text-ink-soft">Both flanks cut: good for fine pitches, light cuts and inserts.</p>
+    </div>
+  );
+}
+
+function CompoundAngle() {
+  const say = useSay();
   const { lathe, read } = usePlanning();
   const { swivel, dial } = lathe.compound;
   const mark = read.evaluation.swivelMarkDeg;
   return (
     <>
       <AngleField />
+      <PlanChoice
+        field="infeed.side"
+        label="Compound swung"
+        columns={2}
+        options={[
+          { value: 'usual', text: 'Usual side' },
+          { value: 'other', text: 'Other side' },
+        ]}
+        note="On the usual side the leading flank is fed."
+      />
       <div className="grid gap-1 border-t border-rule pt-2 text-sm">
         <p>
           <span className="label block text-ink-soft">On {lathe.name}</span>
@@ -26,7 +72,7 @@ export function CompoundFields() {
               mark <strong className="figures">{Number(mark.toFixed(3))}°</strong>
             </>
           )}
-          , the scale reads 0 {swivel.zeroAlong === 'bed' ? 'along the bed' : 'along the cross slide'}
+          , the scale reads 0 {say(swivel.zeroAlong === 'bed' ? 'along the bed' : 'along the cross slide')}
         </p>
         <p>
           Dial in <span className="figures">{dial.graduation.value}</span> {dial.graduation.unit},{' '}

@@ -1,19 +1,68 @@
 'use client';
 
-import { Message } from '../../kit/message';
-import { PlanTextField } from '../plan-field';
+import { ENDING_CHECKS, STOPS } from '@/core/stops';
+import type { School } from '@/core/plan';
+import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
+import { optionsOf, SCHOOL_TEXTS } from './option-texts';
+import { OwnRows } from './own-rows';
 import { plain } from './plain';
+import { StopsFields } from './stops-fields';
 import { useUnits } from './use-units';
 
-/** What the schedule of passes is made of. */
+const SCHOOLS = Object.keys(SCHOOL_TEXTS) as School[];
+
+/** The school of the schedule, what it is made of, and the stops between the cuts. */
 export function PassesFields() {
   const { read } = usePlanning();
+  const school = read.evaluation.school ?? read.inputs.schedule?.school ?? 'constant-area';
+  return (
+    <>
+      <PlanSelect
+        field="schedule.school"
+        label="Schedule"
+        proposed={school}
+        options={optionsOf(SCHOOLS, SCHOOL_TEXTS)}
+        note={HINTS[school]}
+      />
+      <SchoolFields school={school} />
+      {school !== 'own' && <StopsFields />}
+    </>
+  );
+}
+
+const HINTS: Partial<Record<School, string>> = {
+  'constant-area': 'Every roughing pass takes the same chip: infeeds get smaller.',
+  'constant-infeed': 'The same infeed throughout.',
+  chart: 'Your readings stand; it is said where they land.',
+  own: 'Your table stands as it is, cuts and stops in their order.',
+};
+
+function SchoolFields({ school }: { school: School }) {
+  const { read } = usePlanning();
   const { thread: unit } = useUnits();
-  const defaults = read.infeedDefaults;
-  const infeed = read.evaluation.largestInfeed ?? defaults.largestInfeed;
-  const raised = read.inputs.largestInfeed === 'proposed' && infeed.value > defaults.largestInfeed.value;
-  const suggested = read.evaluation.suggestedRoughing;
+  const { asked, suggestedRoughing: suggested } = read.evaluation;
+  if (school === 'own') return <OwnRows />;
+  if (school === 'chart')
+    return (
+      <>
+        <PlanTextField
+          field="schedule.chart"
+          label="Readings, cumulative"
+          hint="0.030 0.045 0.055 0.065 0.069 0.069, or as spoken: 30 45 55."
+        />
+        <PlanChoice
+          field="schedule.chartReads"
+          label="They are of the"
+          columns={2}
+          options={[
+            { value: 'diameter', text: 'diameter' },
+            { value: 'radius', text: 'radius' },
+          ]}
+        />
+      </>
+    );
+  const aimed = school !== 'until';
   return (
     <>
       <div className="grid grid-cols-2 gap-x-2 gap-y-3">
@@ -21,35 +70,74 @@ export function PassesFields() {
           field="schedule.scratch"
           label="Scratch pass"
           unit={unit}
-          proposed={plain(defaults.scratchInfeed)}
+          proposed={plain(asked?.scratch)}
         />
-        <PlanTextField field="schedule.largest" label="Largest infeed" unit={unit} proposed={plain(infeed)} />
+        {school !== 'list' && (
+          <PlanTextField
+            field="schedule.largest"
+            label={school === 'constant-area' ? 'Largest infeed' : 'Infeed'}
+            unit={unit}
+            proposed={plain(asked?.largest)}
+          />
+        )}
+        {school === 'two-thirds' && (
+          <PlanTextField field="schedule.second" label="then" unit={unit} proposed={plain(asked?.second)} />
+        )}
       </div>
-      {raised && (
-        <Message tone="note">
-          {`A keen tip takes a narrow chip: as much as the usual flat at ${plain(defaults.largestInfeed)} ${unit}.`}
-        </Message>
-      )}
-      <PlanTextField
-        field="schedule.roughing"
-        label="Roughing passes"
-        proposed={suggested === null ? undefined : String(suggested)}
-        hint={suggested === null ? undefined : `${suggested} is the fewest that keeps to the largest infeed.`}
-      />
-      <div className="grid grid-cols-2 gap-x-2 gap-y-3">
-        <PlanTextField field="schedule.finishing" label="Finishing passes" />
+      {school === 'list' && (
         <PlanTextField
-          field="schedule.finishingInfeed"
-          label="of"
-          unit={unit}
-          proposed={plain(defaults.finishingInfeed)}
+          field="schedule.list"
+          label="Infeeds"
+          hint="0.008 0.008 0.007 0.006 0.005, or as spoken: 8 8 7 6 5; the last one goes on."
         />
-      </div>
-      <PlanTextField
-        field="schedule.spring"
-        label="Spring passes"
-        hint="At no infeed, until no more chip comes."
-      />
+      )}
+      {school === 'constant-area' && (
+        <PlanTextField
+          field="schedule.roughing"
+          label="Roughing passes"
+          proposed={suggested === null ? undefined : String(suggested)}
+          hint={
+            suggested === null ? undefined : `${suggested} is the fewest that keeps to the largest infeed.`
+          }
+        />
+      )}
+      {school === 'until' && (
+        <div className="grid grid-cols-2 items-start gap-2">
+          <PlanSelect
+            field="schedule.until"
+            label="until"
+            proposed="nut"
+            options={STOPS.filter(({ id }) => ENDING_CHECKS.includes(id)).map(({ id, name }) => ({
+              value: id,
+              text: name,
+            }))}
+          />
+          <PlanTextField field="schedule.atMost" label="at most" unit="times" proposed="20" />
+        </div>
+      )}
+      {aimed && (
+        <>
+          <div className="grid grid-cols-2 gap-x-2 gap-y-3">
+            <PlanTextField
+              field="schedule.finishing"
+              label="Finishing passes"
+              proposed={asked?.finishing == null ? undefined : String(asked.finishing)}
+            />
+            <PlanTextField
+              field="schedule.finishingInfeed"
+              label="of"
+              unit={unit}
+              proposed={plain(asked?.finishingInfeed)}
+            />
+          </div>
+          <PlanTextField
+            field="schedule.spring"
+            label="Spring passes"
+            proposed={asked?.spring == null ? undefined : String(asked.spring)}
+            hint="At no infeed, until no more chip comes."
+          />
+        </>
+      )}
     </>
   );
 }

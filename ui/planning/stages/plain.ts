@@ -1,6 +1,6 @@
 import type { Length } from '@/core/units';
 
 /** What an empty field takes, as a placeholder. */
-export function plain(length: Length | undefined): string | undefined {
-  return length === undefined ? undefined : String(length.value);
+export function plain(length: Length | null | undefined): string | undefined {
+  return length === undefined || length === null ? undefined : String(length.value);
 }

@@ -93,23 +93,57 @@ test('passes, speed and marks: a bad entry is told at its field', () => {
   type('Scratch pass', '0.0025');
   expect(screen.getByText(/marked every 0.001 in: 0.0025 in is set to the nearest mark/)).not.toBeNull();
   unmount();
-  const speed = open('speed', { 'technique.speed': '400' });
-  expect(screen.getByText(/s in the run-out groove\. \d+ rpm or less/)).not.toBeNull();
+  const speed = open('technique', { 'technique.speed': '400' });
+  expect(
+    screen.getByText(/s in the run-out groove, less the tool’s own width\. \d+ rpm or less/),
+  ).not.toBeNull();
   speed.unmount();
   open('marks', { 'marking.result': '50' });
   expect(screen.getByText(/40 for the result would do/)).not.toBeNull();
 });
 
-test('passes: a keen tip may go in further for the same chip, and says so', () => {
+test('passes: the school proposes what it is made of, and another one keeps what was typed', () => {
   const { unmount } = open('passes');
   expect(placeholder('Largest infeed')).toBe('0.01');
-  expect(screen.queryByText(/narrow chip/)).toBeNull();
+  type('Largest infeed', '0.008');
+  fireEvent.change(screen.getByLabelText('Schedule'), { target: { value: 'chart' } });
+  expect(screen.queryByLabelText('Scratch pass')).toBeNull();
+  type('Readings, cumulative', '30 45 55 65 69 69');
+  expect(screen.getByText('Read as thousandths of an inch.')).not.toBeNull();
+  fireEvent.change(screen.getByLabelText('Schedule'), {
+    target: { value: 'constant-area' },
+  });
+  expect(screen.getByLabelText<HTMLInputElement>('Largest infeed').value).toBe('0.008');
   unmount();
   open('passes', { 'tool.tip.kind': 'sharp' });
-  expect(Number(placeholder('Largest infeed'))).toBeGreaterThan(0.01);
-  expect(screen.getByText(/narrow chip: as much as the usual flat at 0.01 in/)).not.toBeNull();
-  type('Largest infeed', '0.012');
-  expect(screen.queryByText(/narrow chip/)).toBeNull();
+  expect(screen.getByLabelText<HTMLSelectElement>('Schedule').value).toBe('two-thirds');
+});
+
+test('technique: a lathe that can not do it says so at the drive', () => {
+  const lathe = usualLathe('in', 'Lathe 2');
+  const screwed = { ...lathe, spindle: { nose: 'screwed' as const, runDownTurns: null } };
+  render(
+    <Planned form={{ 'thread.designation': '3/4-16 UNF-2A', 'technique.drive': 'reversing' }} lathe={screwed}>
+      <StageFields stage="technique" />
+    </Planned>,
+  );
+  expect(screen.getByText(/Lathe 2: its chuck screws onto the nose and can unscrew/)).not.toBeNull();
+});
+
+test('holding and end: what a side can not have is not offered', () => {
+  const { unmount } = open('holding', { 'thread.designation': 'M30x2-6H' });
+  expect(screen.queryByRole('option', { name: 'Between centres' })).toBeNull();
+  unmount();
+  open('blank');
+  expect(screen.queryByRole('option', { name: 'Recess' })).toBeNull();
+  fireEvent.change(screen.getByLabelText('The thread ends'), { target: { value: 'mark' } });
+  expect(placeholder('Imperfect thread length')).toBe('0.125');
+});
+
+test('proof: a nut says which threads out of class it takes, and wires are gone', () => {
+  open('target', { 'proof.evidence.0.kind': 'nut' });
+  expect(screen.queryByLabelText('Wires in hand')).toBeNull();
+  expect(screen.getByText(/out of class: here from 0.7079 to 0.7159/)).not.toBeNull();
 });
 
 test('compound: the lathe looked at says its mark; a mark is read by its scale', () => {

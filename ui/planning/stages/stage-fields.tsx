@@ -4,21 +4,25 @@ import { memo } from 'react';
 import type { PlanStageId } from '@/core/plan';
 import { BlankFields } from './blank-fields';
 import { CompoundFields } from './compound-fields';
+import { HoldingFields } from './holding-fields';
 import { MarksFields } from './marks-fields';
 import { PassesFields } from './passes-fields';
-import { SpeedFields } from './speed-fields';
-import { TargetFields } from './target-fields';
+import { ProofFields } from './proof-fields';
+import { StepFields } from './step-fields';
+import { TechniqueFields } from './technique-fields';
 import { ThreadFields } from './thread-fields';
 import { ToolFields } from './tool-fields';
 
 const STAGE_FIELDS: Record<PlanStageId, () => React.JSX.Element> = {
   thread: ThreadFields,
   blank: BlankFields,
+  holding: HoldingFields,
+  technique: TechniqueFields,
   tool: ToolFields,
   compound: CompoundFields,
-  target: TargetFields,
+  target: ProofFields,
   passes: PassesFields,
-  speed: SpeedFields,
+  steps: StepFields,
   marks: MarksFields,
 };
 

@@ -1,5 +1,5 @@
-import { roundTo } from '../units';
-import type { Expected, SheetStep } from './sheet-step';
+import { roundTo } from '../../units';
+import type { Expected, SheetStep } from '../sheet-step';
 
 /** Something to look at and confirm. */
 export function confirm(
@@ -8,7 +8,20 @@ export function confirm(
   instruction: string,
   caution: string | null = null,
 ): SheetStep {
-  return { id, title, instruction, kind: 'confirm', expected: null, when: 'before-cutting', caution };
+  return {
+    id,
+    title,
+    instruction,
+    kind: 'confirm',
+    expected: null,
+    when: 'before-cutting',
+    caution,
+    shows: 'shown',
+    critical: false,
+    hold: false,
+    choices: [],
+    times: null,
+  };
 }
 
 /** A value to set or measure. */

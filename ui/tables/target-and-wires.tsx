@@ -1,16 +1,16 @@
 'use client';
 
 import { capital, MEASURING_WORDS } from '@/core/gauging';
-import { Figure } from '../../kit/figure';
-import { useShowLength } from '../../units/display-unit';
-import { PlanTextField } from '../plan-field';
-import { usePlanning } from '../planning-context';
-import { usePlanWhys } from '../use-plan-whys';
-import { plain } from './plain';
-import { useUnits } from './use-units';
+import { Figure } from '../kit/figure';
+import { useShowLength } from '../units/display-unit';
+import { PlanTextField } from '../planning/plan-field';
+import { usePlanning } from '../planning/planning-context';
+import { usePlanWhys } from '../planning/use-plan-whys';
+import { plain } from '../planning/stages/plain';
+import { useUnits } from '../planning/stages/use-units';
 
 /** Target pitch diameter, and the wires or balls in hand. */
-export function TargetFields() {
+export function TargetAndWires() {
   const { read } = usePlanning();
   const units = useUnits();
   const whys = usePlanWhys();

@@ -1,0 +1,73 @@
+import type { FieldIssue } from '../errors/field-issue';
+import {
+  CLEARINGS,
+  CLEAR_ORDERS,
+  DIRECTIONS,
+  DRIVES,
+  END_SEEN_BY,
+  HOLDINGS,
+  INFEED_WAYS,
+  LEVELS,
+  MARK_RULES,
+  STARTS_BY,
+  TOOL_SIDES,
+  WORK_ENDS,
+  ZERO_WAYS,
+  feedsByCompound,
+  type Level,
+  type StartsBy,
+  type Way,
+  type ZeroWay,
+} from '../technique';
+import type { Thread } from '../thread';
+import { leafOf, type PlanField, type PlanForm } from './draft';
+import { usualWay } from './usual-way';
+
+/** The choices of the plan that are not lengths. */
+export interface WayInput {
+  way: Way;
+  startsBy: StartsBy | null;
+  level: Level;
+  zeroBy: ZeroWay | null;
+  endSeenBy: (typeof END_SEEN_BY)[number] | null;
+}
+
+/** Reads the choices; an empty one takes what is usual for this thread, a wrong one has an issue and is taken so too. */
+export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): WayInput {
+  const choice = <const V extends string>(field: PlanField, values: readonly V[], usual: V): V => {
+    const typed = leafOf(form, field);
+    const found = values.find((value) => value === typed);
+    if (found === undefined && typed !== '')
+      issues.push({ field, code: 'unreadable', message: `Choose one of ${values.join(', ')}.` });
+    return found ?? usual;
+  };
+  const maybe = <const V extends string>(field: PlanField, values: readonly V[]): V | null =>
+    leafOf(form, field) === '' ? null : choice(field, values, values[0] as V);
+  const usual = usualWay(thread);
+  const infeed = choice('infeed.way', INFEED_WAYS, 'compound');
+  const external = thread.side === 'external';
+  return {
+    way: {
+      side: thread.side,
+      hand: thread.hand,
+      starts: thread.starts,
+      direction: choice('technique.direction', DIRECTIONS, usual.direction),
+      drive: choice('technique.drive', DRIVES, 'half-nut'),
+      toolSide: choice('technique.side', TOOL_SIDES, usual.toolSide),
+      clearing: choice('technique.clearing', CLEARINGS, 'cross-slide'),
+      clearOrder: choice('technique.clearOrder', CLEAR_ORDERS, 'clear-first'),
+      infeed,
+      compoundSide: choice('infeed.side', ['usual', 'other'], usual.compoundSide),
+      markRule: choice('technique.markRule', MARK_RULES, 'any-safe'),
+      end: choice('work.end.kind', WORK_ENDS, external ? 'groove' : 'recess'),
+      holding: choice('holding.kind', HOLDINGS, external ? 'chuck-and-centre' : 'chuck'),
+    },
+    startsBy:
+      thread.starts === 1
+        ? null
+        : choice('thread.startsBy', STARTS_BY, feedsByCompound(infeed) ? 'thread-dial' : 'compound'),
+    level: choice('technique.level', LEVELS, 'each-step'),
+    zeroBy: maybe('technique.zeroBy', ZERO_WAYS),
+    endSeenBy: maybe('technique.endSeenBy', END_SEEN_BY),
+  };
+}

@@ -1,0 +1,40 @@
+import type { Lathe } from '../../lathe';
+import { driveOn, forbiddenOn, wayConflicts, type RealDrive, type StartsBy, type Way } from '../../technique';
+import type { PlanField } from '../draft';
+import type { PlanIssue } from '../plan-issue';
+import { remember } from '../remember';
+
+const FIELDS: Record<string, PlanField> = {
+  end: 'work.end.kind',
+  holding: 'holding.kind',
+  clearing: 'technique.clearing',
+  startsBy: 'thread.startsBy',
+};
+
+/**
+ * What the choices of technique, holding and end have against each other, and what the lathe looked at forbids. A
+ * contradiction stands in the way of handing out; a lathe that can not do it is refused when it is chosen.
+ */
+export const wayStage = remember(
+  (
+    way: Way,
+    startsBy: StartsBy | null,
+    inch: boolean,
+    lathe: Lathe,
+  ): { drive: RealDrive; issues: PlanIssue[] } => {
+    const drive = driveOn(way.drive, lathe, inch);
+    const conflicts = wayConflicts(way, startsBy).map(({ choice, code, value }): PlanIssue => ({
+      field: FIELDS[choice] ?? 'technique.drive',
+      code,
+      severity: 'refuse',
+      facts: { value, external: way.side === 'external' },
+    }));
+    const onLathe = forbiddenOn(way, way.drive, lathe, inch).map(({ code }): PlanIssue => ({
+      field: code === 'no-readout' ? 'infeed.way' : 'technique.drive',
+      code,
+      severity: 'warn',
+      facts: { lathe: lathe.name },
+    }));
+    return { drive, issues: [...conflicts, ...onLathe] };
+  },
+);

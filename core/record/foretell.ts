@@ -1,0 +1,50 @@
+import { groundHeight, pitchDiameterAt } from '../depth';
+import { sheetDepth, type Sheet, type SheetPass } from '../sheet';
+import type { Band } from '../thread';
+import { anchoredSize, widened, type Segment } from './segment';
+
+/** Where a cut stands: depth fed from the segment's zero, and below the work's surface where the zero tells it. */
+export interface CutDepth {
+  fed: number;
+  depth: number | null;
+  row: SheetPass | null;
+  workDiameter: number;
+}
+
+/** A size that is foretold: exactly, or within a band where tip or zero leave one. Both null: nothing is. */
+export interface Foretold {
+  pitchDiameter: number | null;
+  band: Band | null;
+}
+
+const NOTHING: Foretold = { pitchDiameter: null, band: null };
+
+/** What is foretold of a cut: by what was last measured or tried, or else by tip and zero, each as far as it is known. */
+export function foretold(sheet: Sheet, segment: Segment, cut: CutDepth): Foretold {
+  const { anchor, foretells, uncertainty } = segment;
+  if (!foretells) return NOTHING;
+  if (anchor !== null) return asForetold(anchoredSize(sheet, anchor, cut.fed));
+  const { depth, workDiameter } = cut;
+  if (depth === null) return NOTHING;
+  if (!sheet.tip.known) return asForetold(tipBandAt(sheet, cut, depth));
+  const depthCase = { ...sheetDepth(sheet), workDiameter };
+  if (depth <= groundHeight(depthCase)) return NOTHING;
+  const size = pitchDiameterAt(depthCase, depth);
+  return asForetold(widened({ min: size, max: size }, 2 * uncertainty));
+}
+
+function asForetold(band: Band | null): Foretold {
+  if (band === null) return NOTHING;
+  return band.max - band.min < 1e-9 ? { pitchDiameter: band.min, band: null } : { pitchDiameter: null, band };
+}
+
+/** With a tip that was not measured: from a pointed one to the bluntest of the sheet, shifted to the real depth. */
+function tipBandAt(sheet: Sheet, { row, workDiameter }: CutDepth, depth: number): Band | null {
+  const near =
+    row?.pitchDiameterBand == null ? sheet.passes.find((pass) => pass.pitchDiameterBand !== null) : row;
+  const band = near?.pitchDiameterBand;
+  if (near === undefined || band === null || band === undefined) return null;
+  const sign = sheet.thread.side === 'external' ? -1 : 1;
+  const shift = sign * 2 * (depth - near.radialDepth) + (workDiameter - sheet.workDiameter);
+  return { min: band.min + shift, max: band.max + shift };
+}

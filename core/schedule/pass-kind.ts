@@ -1,0 +1,1 @@
+export type PassKind = 'scratch' | 'rough' | 'finish' | 'spring';

@@ -1,0 +1,19 @@
+import type { SheetStep } from '../sheet-step';
+import { confirm } from './step-makers';
+import type { StepCase } from './step-case';
+
+/** What is done once nothing more is cut (common practice). */
+export function afterSteps({ drive }: StepCase): SheetStep[] {
+  const dial = drive === 'half-nut' ? ', thread dial out of mesh' : '';
+  return [
+    {
+      ...confirm(
+        'clean-up',
+        'Clean up',
+        `Brush the chips off, take the burrs off the crests${dial}, grit off the ways.`,
+        'Handle on the file, sleeves clear, stand clear of the jaws; no fingers in the chips.',
+      ),
+      when: 'after-cutting',
+    },
+  ];
+}

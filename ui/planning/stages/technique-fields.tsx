@@ -1,0 +1,145 @@
+'use client';
+
+import {
+  CLEARINGS,
+  CLEAR_ORDERS,
+  DRIVES,
+  feedsByCompound,
+  frameOfWay,
+  LEVELS,
+  ZERO_WAYS,
+} from '@/core/technique';
+import { Figure } from '../../kit/figure';
+import { Fold } from '../../kit/fold';
+import { Message } from '../../kit/message';
+import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
+import { usePlanning } from '../planning-context';
+import { usePlanWhys } from '../use-plan-whys';
+import {
+  CLEARING_TEXTS,
+  CLEAR_ORDER_TEXTS,
+  DRIVE_TEXTS,
+  LEVEL_TEXTS,
+  optionsOf,
+  ZERO_TEXTS,
+} from './option-texts';
+
+/** How the carriage is driven, which way it is cut, and the speed with what limits it. */
+export function TechniqueFields() {
+  const { read } = usePlanning();
+  const whys = usePlanWhys();
+  const { timeInRunOut, speedLimit, maxRpm, thread } = read.evaluation;
+  const { chosen } = read.inputs;
+  const internal = thread?.side === 'internal';
+  const usual = thread?.hand === 'left' ? 'away-from-headstock' : 'toward-headstock';
+  return (
+    <>
+      <PlanSelect field="technique.drive" label="Between two cuts" options={optionsOf(DRIVES, DRIVE_TEXTS)} />
+      {chosen?.way.drive === 'reversing' && (
+        <PlanChoice
+          field="technique.clearOrder"
+          label="At the end"
+          columns={2}
+          options={optionsOf(CLEAR_ORDERS, CLEAR_ORDER_TEXTS)}
+        />
+      )}
+      {chosen?.way.drive === 'half-nut' && (
+        <PlanChoice
+          field="technique.markRule"
+          label="Mark of the thread dial"
+          columns={2}
+          options={[
+            { value: 'any-safe', text: 'Any safe one' },
+            { value: 'same', text: 'Always the first' },
+          ]}
+        />
+      )}
+      <PlanChoice
+        field="technique.direction"
+        label="Cut"
+        stacked
+        proposed={usual}
+        options={[
+          { value: 'toward-headstock', text: 'Toward the headstock' },
+          {
+            value: 'away-from-headstock',
+            text: internal ? 'Away, out of the recess' : 'Away, out of the groove',
+          },
+        ]}
+      />
+      <PlanChoice
+        field="technique.side"
+        label="Tool"
+        columns={2}
+        options={[
+          { value: 'front', text: internal ? 'Near side' : 'Front' },
+          { value: 'back', text: internal ? 'Far side' : 'Rear' },
+        ]}
+        note={chosen === undefined ? undefined : toolWords(chosen.way)}
+      />
+      <PlanTextField
+        field="technique.speed"
+        label="Spindle speed"
+        unit="rpm"
+        hint="Beginners 60 to 120. Obey the machine’s placards."
+      />
+      {timeInRunOut !== null && (
+        <Figure
+          label="Time left to the hand"
+          value={Math.max(0, timeInRunOut).toFixed(1)}
+          unit="s"
+          sub={maxRpm === null ? undefined : `at most ${Math.floor(maxRpm)} rpm`}
+          why={whys.timeInRunOut}
+        />
+      )}
+      {speedLimit !== null && timeInRunOut === null && (
+        <Message tone="note">{NO_LIMIT[speedLimit.endsBy] ?? 'Nothing limits the speed here.'}</Message>
+      )}
+      <Fold
+        title="More"
+        result={
+          chosen === undefined
+            ? undefined
+            : `cleared by the ${CLEARING_TEXTS[chosen.way.clearing].toLowerCase()}`
+        }
+      >
+        {chosen !== undefined && feedsByCompound(chosen.way.infeed) && (
+          <PlanChoice
+            field="technique.clearing"
+            label="Cleared by"
+            columns={2}
+            options={optionsOf(CLEARINGS, CLEARING_TEXTS)}
+          />
+        )}
+        <PlanSelect
+          field="technique.zeroBy"
+          label="Zero taken"
+          options={[{ value: '', text: 'On dye, or as recorded' }, ...optionsOf(ZERO_WAYS, ZERO_TEXTS)]}
+        />
+        <PlanSelect
+          field="technique.endSeenBy"
+          label="The end is seen by"
+          options={[
+            { value: '', text: 'Not said' },
+            { value: 'eye', text: 'Eye' },
+            { value: 'indicator', text: 'Carriage indicator' },
+            { value: 'mark', text: 'Mark on the bar' },
+            { value: 'readout', text: 'Readout' },
+            { value: 'ear', text: 'Ear, in a bore' },
+          ]}
+        />
+        <PlanChoice field="technique.level" label="For" stacked options={optionsOf(LEVELS, LEVEL_TEXTS)} />
+      </Fold>
+    </>
+  );
+}
+
+const NO_LIMIT: Partial<Record<string, string>> = {
+  trip: 'The trip lets go by itself: its scatter counts, not the hand.',
+  'way-left': 'No shoulder limits it. Give the room to the centre under the part, where there is one.',
+};
+
+function toolWords(way: Parameters<typeof frameOfWay>[0]): string {
+  const { toolInverted, spindleReversed } = frameOfWay(way);
+  return `${toolInverted ? 'Upside down' : 'Right way up'}; the spindle runs ${spindleReversed ? 'backward' : 'forward'}.`;
+}

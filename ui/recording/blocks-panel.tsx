@@ -1,0 +1,75 @@
+'use client';
+
+import { Hand } from 'lucide-react';
+import { useState } from 'react';
+import type { Prediction } from '@/core/record';
+import { Button } from '../kit/button';
+import { Dialog } from '../kit/dialog';
+
+const WORDS = {
+  hold: 'hold point: nobody who may has looked',
+  wrong: 'outside of its limits',
+  'open-critical': 'not recorded yet',
+} as const;
+
+/** What stands in the way of the cut. To cut all the same is possible; it is recorded, shown and judged. */
+export function BlocksPanel({
+  blocks,
+  canRecord,
+  onGo,
+  onAllTheSame,
+}: {
+  blocks: Prediction['blocks'];
+  canRecord: boolean;
+  onGo: (stepId: string) => void;
+  onAllTheSame: () => void;
+}) {
+  const [asking, setAsking] = useState(false);
+  return (
+    <section
+      aria-label="What stands in the way"
+      className="grid max-w-2xl gap-3 border-l-8 border-nogo bg-nogo-wash p-4"
+    >
+      <h2 className="flex items-center gap-2 text-3xl">
+        <Hand aria-hidden className="size-8 text-nogo" />
+        No cut yet
+      </h2>
+      <ul className="grid gap-2">
+        {blocks.map(({ id, of, title, kind }) => (
+          <li key={`${kind}-${id}`} className="flex flex-wrap items-center gap-3 text-xl">
+            <span>
+              <strong>{title}</strong>: {WORDS[kind]}
+            </span>
+            {of === 'step' && <Button onClick={() => onGo(id)}>Go to it</Button>}
+          </li>
+        ))}
+      </ul>
+      {canRecord && (
+        <div>
+          <Button tone="quiet" onClick={() => setAsking(true)}>
+            Cut all the same…
+          </Button>
+        </div>
+      )}
+      <Dialog
+        open={asking}
+        onOpenChange={setAsking}
+        title="Cut all the same?"
+        description="It is recorded, the instructor sees it, and it is judged. A wrong set-up can ruin the part, and more."
+      >
+        <div className="flex justify-end gap-2">
+          <Button onClick={() => setAsking(false)}>Mend it first</Button>
+          <Button
+            tone="main"
+            onClick={() => {
+              setAsking(false);
+              onAllTheSame();
+            }}
+          >
+            I have cut
+          </Button>
+        </div>
+      </Dialog>
+    </section>
+  );
+}

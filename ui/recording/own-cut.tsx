@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import type { Sheet } from '@/core/sheet';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+import { useKept } from '../shell/kept';
+import { Chips } from './chips';
+import { slideWord } from './slide-word';
+
+/**
+ * A cut at another reading than the planned one, or fed by the cross slide where the plan feeds by the compound. What is
+ * typed stays until it is recorded.
+ */
+export function OwnCut({
+  sheet,
+  unit,
+  onRecord,
+}: {
+  sheet: Sheet;
+  unit: string;
+  onRecord: (fields: Record<string, string>) => Promise<boolean>;
+}) {
+  const [own, setOwn] = useKept('own-reading', '');
+  const [beyond, setBeyond] = useKept('cross-slide-beyond', '');
+  const [fed, setFed] = useState<'planned' | 'cross-slide'>('planned');
+  const { compound, crossSlide } = sheet.words;
+  const byCross = fed === 'cross-slide';
+  return (
+    <form
+      className="grid grid-cols-[1fr_auto] items-end gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void onRecord(byCross ? { crossSlide: beyond } : { reading: own }).then((recorded) => {
+          if (recorded) (byCross ? setBeyond : setOwn)('');
+        });
+      }}
+    >
+      {sheet.feed.slide === 'compound' && (
+        <div className="col-span-2">
+          <Chips
+            label="Fed by"
+            chosen={fed}
+            options={[
+              { id: 'planned', text: compound },
+              { id: 'cross-slide', text: crossSlide, title: `The ${compound} stays where it stands` },
+            ]}
+            onChoose={setFed}
+          />
+        </div>
+      )}
+      <Field
+        size="bench"
+        label={
+          byCross
+            ? `The ${crossSlide} beyond its zero, on the radius`
+            : sheet.feed.as === 'figure'
+              ? 'Own figure of the readout'
+              : `Own reading of the ${slideWord(sheet)}`
+        }
+        unit={unit}
+        inputMode="decimal"
+        value={byCross ? beyond : own}
+        onChange={(event) => (byCross ? setBeyond : setOwn)(event.target.value)}
+      />
+      <Button size="bench" type="submit" className="min-h-14">
+        {byCross ? 'Record this cut' : 'Record own reading'}
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,6 @@
+import type { Sheet } from '@/core/sheet';
+
+/** The slide that feeds, as the shop calls it. */
+export function slideWord({ feed, words }: Sheet): string {
+  return feed.slide === 'compound' ? words.compound : feed.slide === 'readout' ? 'readout' : words.crossSlide;
+}

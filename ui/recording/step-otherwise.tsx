@@ -1,0 +1,45 @@
+'use client';
+
+import { useState } from 'react';
+import type { EntryFields } from '@/core/record';
+import type { SheetStep } from '@/core/sheet';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+
+/** What else may have become of a step: found set, done by another, or not done; so that nobody ticks what was not done. */
+export function StepOtherwise({
+  step,
+  value,
+  onRecord,
+}: {
+  step: SheetStep;
+  value: string;
+  onRecord: (fields: EntryFields) => void;
+}) {
+  const [how, setHow] = useState<'by-other' | 'not-done' | null>(null);
+  const [said, setSaid] = useState('');
+  if (how === null)
+    return (
+      <div className="flex flex-wrap gap-2">
+        {step.kind !== 'choice' && step.kind !== 'order' && (
+          <Button onClick={() => onRecord({ how: 'found' })}>Found set, checked</Button>
+        )}
+        <Button onClick={() => setHow('by-other')}>Done by another…</Button>
+        <Button onClick={() => setHow('not-done')}>Not done…</Button>
+      </div>
+    );
+  return (
+    <div className="grid grid-cols-[1fr_auto_auto] items-end gap-2">
+      <Field
+        label={how === 'by-other' ? 'Who did it' : 'Why it was not done'}
+        value={said}
+        onChange={(event) => setSaid(event.target.value)}
+        autoFocus
+      />
+      <Button tone="main" onClick={() => onRecord({ how, said, value: how === 'not-done' ? '' : value })}>
+        Record it so
+      </Button>
+      <Button onClick={() => setHow(null)}>Back</Button>
+    </div>
+  );
+}
