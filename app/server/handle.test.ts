@@ -2,11 +2,14 @@ import { ConnectionRefusedError, DatabaseError } from 'sequelize';
 import { number, object, string } from 'yup';
 import { outcomeOf, refuse } from '@/data/outcome';
 import { answer, handle, handleBare } from './handle';
+import { diskHealth } from './disk-health';
 import { viewer } from './session';
 
 jest.mock('./session', () => ({ viewer: jest.fn() }));
+jest.mock('./disk-health', () => ({ diskHealth: jest.fn() }));
 jest.mock('@/data/log', () => ({ log: { info: jest.fn(), error: jest.fn() } }));
 const who = jest.mocked(viewer);
+const disk = jest.mocked(diskHealth);
 
 const schema = object({ title: string().required('Type a title.'), count: number().max(3, 'At most 3.') });
 const run = jest.fn(({ body, id }: { body: unknown; id: number }) =>
@@ -30,6 +33,7 @@ async function refused(response: Response) {
 
 beforeEach(() => {
   run.mockClear();
+  disk.mockResolvedValue('ok');
   who.mockResolvedValue({ id: 1, name: 'Instructor', role: 'instructor' });
 });
 
@@ -37,6 +41,14 @@ test('a good request runs with its body, the number in the path and who works', 
   const response = await post('{"title":"Nut","count":2,"other":1}', {}, '7');
   expect(await response.json()).toEqual({ body: { title: 'Nut', count: 2 }, id: 7 });
   expect(run.mock.calls[0]?.[0]).toMatchObject({ viewer: { name: 'Instructor' } });
+});
+
+test('on a full disk nothing is given to the database to store', async () => {
+  disk.mockResolvedValue('full');
+  const response = await post('{"title":"Nut"}');
+  expect(response.headers.get('Retry-After')).toBe('15');
+  expect(await refused(response)).toEqual([503, 'disk-full', []]);
+  expect(run).not.toHaveBeenCalled();
 });
 
 test('every field that is wrong is named', async () => {

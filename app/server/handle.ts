@@ -6,6 +6,7 @@ import { isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
 import type { Outcome, Refusal } from '@/data/outcome';
 import { log } from '@/data/log';
 import type { PersonView } from '@/data/people';
+import { diskHealth } from './disk-health';
 import { logDatabaseDown } from './log-database-down';
 import { readBody } from './read-body';
 import { viewer } from './session';
@@ -98,7 +99,7 @@ export function handleUnknown<S extends AnyObjectSchema>(
 
 const nobody = () => refusal(401, 'unknown-person', 'Say first who you are.');
 
-/** The outermost layer: origin, the id in the path, and every error turned into an answer. */
+/** The outermost layer: origin, the id in the path, room on the disk, and every error turned into an answer. */
 export function guarded(run: (request: Request, id: number) => Promise<Response>) {
   return async (request: Request, context: RouteContext): Promise<Response> => {
     try {
@@ -107,6 +108,8 @@ export function guarded(run: (request: Request, id: number) => Promise<Response>
       const text = ((await context.params) as { id?: string } | undefined)?.id;
       const id = text === undefined ? 0 : rowId(text);
       if (id === null) return refusal(404, 'not-found', 'There is no such page.');
+      // Before the database finds out by itself, which it may not survive.
+      if (request.method !== 'GET' && (await diskHealth()) === 'full') return diskFull(request);
       return await run(request, id);
     } catch (error) {
       return answerError(error, request);
@@ -154,14 +157,7 @@ async function checkedBody<S extends AnyObjectSchema>(
 }
 
 function answerError(error: unknown, request: Request): Response {
-  if (isDiskFull(error)) {
-    log.error({ path: new URL(request.url).pathname }, 'disk full');
-    return later(
-      'disk-full',
-      'The disk of the server is full: nothing can be stored. What you typed is still here.',
-      15,
-    );
-  }
+  if (isDiskFull(error)) return diskFull(request);
   if (isBusy(error)) return later('busy', 'Many record at this moment. Trying again.', 2);
   if (isDatabaseDown(error)) {
     logDatabaseDown(error);
@@ -172,6 +168,15 @@ function answerError(error: unknown, request: Request): Response {
     500,
     'failed',
     'Something went wrong on the server. What you typed is still here; try again.',
+  );
+}
+
+function diskFull(request: Request): Response {
+  log.error({ path: new URL(request.url).pathname }, 'disk full');
+  return later(
+    'disk-full',
+    'The disk of the server is full: nothing can be stored. What you typed is still here.',
+    15,
   );
 }
 

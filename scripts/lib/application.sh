@@ -21,7 +21,7 @@ database_step() {
   (
     cd -- "$(release_folder "$RELEASE")"
     OYAKATA_DATABASE_URL="$OWNER_URL" OYAKATA_APPLICATION_URL="$APPLICATION_URL" OYAKATA_LOG_LEVEL=silent \
-      node --conditions=react-server --import tsx scripts/prepare-database.ts "$@"
+      node --conditions=react-server prepare-database.mjs "$@"
   ) 2>"$LOGS/prepare.log"
 }
 

@@ -1,7 +1,7 @@
 # A release: the program as it runs, in a folder of its own, named by what it is made of. It is made beside the one that
 # runs, never changed afterwards, and has its own modules: neither npm nor a build disturbs what runs.
 
-RELEASE_PARTS=(app core data demo door ui scripts/prepare-database.ts next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
+RELEASE_PARTS=(app core data demo door ui scripts/prepare-database.ts scripts/lib/release.sh next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
 
 release_name() {
   find "${RELEASE_PARTS[@]}" -type f ! -name '*.test.*' ! -path '*/test/*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16
@@ -47,7 +47,8 @@ build_release() {
     (
       cd -- "$folder" &&
         npx --no-install next build &&
-        npx --no-install esbuild door/main.ts --bundle --platform=node --format=esm --packages=external --outfile=door.mjs
+        bundle door/main.ts door.mjs &&
+        bundle scripts/prepare-database.ts prepare-database.mjs
     ) || return 1
   # Pages that are open go on: the files that an earlier release named by their content stay served.
   for before in $(ls -1t -- "$RELEASES" | head -n 4); do
@@ -55,6 +56,9 @@ build_release() {
       cp -rn -- "$RELEASES/$before/.next/static/." "$folder/.next/static/" || true
   done
 }
+
+# bundle FROM TO: one file out of many, which starts in a third of the time.
+bundle() { npx --no-install esbuild "$1" --bundle --platform=node --format=esm --packages=external --outfile="$2"; }
 
 # Three are kept, and those in use.
 forget_old_releases() {
