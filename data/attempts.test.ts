@@ -1,16 +1,16 @@
-import { cutOf } from '@/core/test/record';
+import { cutOf, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { attemptNews, loadAttempt } from './attempts';
 import { classBoard } from './class-board';
 import { database } from './database';
-import { loadExercise } from './exercises';
+import { handOut, loadExercise } from './exercises';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';
 import type { PersonView } from './people';
 import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
 import { sentEntry } from './test/fresh-database';
 
-const { people, issue } = classDatabase();
+const { people, issue, order } = classDatabase();
 
 describe('views by role', () => {
   test('a student’s board shows nobody else', async () => {
@@ -85,4 +85,37 @@ test('news are the entries behind those known, and whether it is marked', async 
   expect(await attemptNews(people.students[1]!, attemptId, 0)).toEqual(refused('not-found'));
   passOn(await markAttempt(people.instructor, attemptId, NO_MARKS, 3));
   expect(passOn(await attemptNews(student, attemptId, 3))).toMatchObject({ entries: [], marked: true });
+});
+
+describe('a new try', () => {
+  test('on the same lathe knows what stood right at the end of the last one; on another lathe nothing', async () => {
+    const student = people.students[1]!;
+    const latheIds = people.lathes.slice(0, 2);
+    const { attemptId, exerciseId } = await issue([student], latheIds);
+    const first = passOn(await loadAttempt(student, attemptId));
+    const choose = (sheetId: number) => sentEntry({ kind: 'lathe', sheetId, name: 'Lathe' });
+    passOn(await appendEntry(student, attemptId, choose(first.lathes[0]!.sheetId)));
+    const { sheet, earlier } = passOn(await loadAttempt(student, attemptId));
+    expect(earlier).toBeNull();
+    const compound = sheet!.steps.find(({ id }) => id === 'compound')!;
+    for (const content of [
+      stepDone('compound', compound.expected!.value),
+      stepDone('blank', sheet!.steps.find(({ id }) => id === 'blank')!.expected!.value + 0.1),
+      stepDone('tool-square'),
+    ])
+      passOn(await appendEntry(student, attemptId, sentEntry({ ...content })));
+    passOn(await markAttempt(people.instructor, attemptId, NO_MARKS, 4));
+    const again = passOn(await handOut(people.instructor, exerciseId, { ...order(1, [student]), latheIds }));
+    const second = again.attempts[0]!.id;
+    passOn(await appendEntry(student, second, choose(first.lathes[0]!.sheetId)));
+    expect(passOn(await loadAttempt(student, second)).earlier).toEqual({
+      tryNumber: 1,
+      steps: [
+        { stepId: 'compound', value: compound.expected!.value, choice: null, count: null },
+        { stepId: 'tool-square', value: null, choice: null, count: null },
+      ],
+    });
+    passOn(await appendEntry(student, second, choose(first.lathes[1]!.sheetId)));
+    expect(passOn(await loadAttempt(student, second)).earlier).toBeNull();
+  });
 });

@@ -3,7 +3,15 @@ import { cutOf } from '@/core/test/record';
 import { withLeaf } from '@/core/plan';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
-import { createExercise, discardExercise, handOut, lastPlan, loadExercise, saveDraft } from './exercises';
+import {
+  createExercise,
+  discardExercise,
+  exerciseFromLog,
+  handOut,
+  lastPlan,
+  loadExercise,
+  saveDraft,
+} from './exercises';
 import { migrate } from './migrate';
 import { passOn } from './outcome';
 import type { PersonView } from './people';
@@ -126,5 +134,24 @@ describe('handing out', () => {
       [exerciseId],
     );
     expect(tried).toHaveLength(1);
+  });
+});
+
+describe('an exercise out of a log', () => {
+  test('has the readings that were really cut as its rows, and everything else of the plan', async () => {
+    const student = people.students[0]!;
+    const { attemptId } = await issue([student]);
+    const { sheet } = passOn(await loadAttempt(student, attemptId));
+    expect(await exerciseFromLog(people.instructor, attemptId)).toEqual(refused('conflict'));
+    for (const [index, reading] of [0.004, 0.011, 0.017].entries()) {
+      const cut = cutOf(sheet!.passes[index]!, reading);
+      passOn(await appendEntry(student, attemptId, sentEntry({ ...cut })));
+    }
+    expect(await exerciseFromLog(student, attemptId)).toEqual(refused('forbidden'));
+    const made = passOn(await exerciseFromLog(people.instructor, attemptId));
+    const { form } = passOn(await loadExercise(people.instructor, made));
+    expect(form.schedule.school).toBe('own');
+    expect(form.schedule.rows.map(({ infeed }) => infeed)).toEqual(['0.004 in', '0.007 in', '0.006 in']);
+    expect(form.thread.designation).toBe(GOOD_FORM.thread.designation);
   });
 });

@@ -1,10 +1,11 @@
 import { createExercise, handOut, loadExercise } from './exercises';
 import { passOn } from './outcome';
-import { archiveLathe, saveLathe, saveWires, setTimeZone, shopOf } from './shop';
+import { loadAttempt } from './attempts';
+import { archiveLathe, saveLathe, saveWires, saveWords, setTimeZone, shopOf } from './shop';
 import { classDatabase, latheForm, refused } from './test/class-database';
 import { GOOD_FORM } from './test/fresh-database';
 
-const { people, order } = classDatabase();
+const { people, order, issue } = classDatabase();
 
 describe('the shop', () => {
   test('a bad lathe is refused at its field, and only the instructor keeps lathes, wires and the time zone', async () => {
@@ -41,5 +42,23 @@ describe('the shop', () => {
     ).not.toContain(id);
     const give = { ...order(0, [people.students[0]!]), latheIds: [id] };
     expect(await handOut(people.instructor, exercise, give)).toEqual(refused('not-found'));
+  });
+
+  test('its words are one for each thing, and stand on what is handed out from then on', async () => {
+    const { instructor, students } = people;
+    const words = { compound: 'top slide', halfNut: 'split nut' };
+    expect(await saveWords(students[0]!, words)).toEqual(refused('forbidden'));
+    expect(await saveWords(instructor, { ...words, crossSlide: 'Top slide' })).toEqual(
+      refused('invalid', 'crossSlide'),
+    );
+    const before = await issue([students[1]!]);
+    passOn(await saveWords(instructor, words));
+    expect((await shopOf()).words).toMatchObject({ ...words, crossSlide: 'cross slide' });
+    const after = await issue([students[2]!]);
+    const wordsOf = async (id: number) => passOn(await loadAttempt(instructor, id)).sheet?.words;
+    expect(await wordsOf(before.attemptId)).toMatchObject({ compound: 'compound', halfNut: 'half nut' });
+    expect(await wordsOf(after.attemptId)).toMatchObject(words);
+    passOn(await saveWords(instructor, {}));
+    expect((await shopOf()).words).toMatchObject({ compound: 'compound' });
   });
 });
