@@ -245,6 +245,9 @@ function nutAnswer(sheet: Sheet, size: number): NutAnswer {
   return play < 0 ? 'will-not-start' : 'free';
 }
 
+/** An entry is stored within some hundredths of a second; hundreds of them wait here. */
+const OFTEN = { intervals: [40, 80] };
+
 /** Works as the student does: every step as it is, every stop, every cut by one touch, then the proof. */
 async function cutAndProve(
   page: Page,
@@ -270,6 +273,7 @@ async function cutAndProve(
       .poll(
         async () =>
           (await predictionOf(page, sheet, attemptId)).steps.find(({ step }) => step.id === id)?.verdict,
+        OFTEN,
       )
       .not.toBe('open');
   };
@@ -294,7 +298,7 @@ async function cutAndProve(
         const after = await predictionOf(page, sheet, attemptId);
         const answered = after.stops.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
         return due === null ? after.cuts.length > cuts.length : answered > entries;
-      })
+      }, OFTEN)
       .toBe(true);
     if (due === null && cuts.length === 0) for (const step of stepsOf('after-scratch')) await doStep(step);
   }
