@@ -47,6 +47,22 @@ test('over wires by the constant of the handbooks', () => {
   expect(plain).toBeCloseTo(0.45 + 3 * 0.04441 - 0.86603 / 13, 5);
 });
 
+/**
+ * Common practice: 1-10 over wires of 0.055, by the chart M = D + 3 w - 1.51554 P = 1.01345; 2A is 1.0054 to 1.0116, so
+ * that cutting to the chart's figure leaves the part over by the allowance of 0.0018.
+ */
+test('a wire chart gives the basic size, over the largest of class 2A by its allowance', () => {
+  const wireCase = wireCaseOf(threadOf('1-10 UNS-2A'), 0.055);
+  const { min, max } = limitsOf('1-10 UNS-2A').pitchDiameter;
+  const chart = 1 + 3 * 0.055 - 1.51554 * 0.1;
+  expect(chart).toBeCloseTo(1.01345, 5);
+  expect([overWires(wireCase, min), overWires(wireCase, max)].map((size) => size.toFixed(4))).toEqual([
+    '1.0054',
+    '1.0116',
+  ]);
+  expect(chart - overWires(wireCase, max)).toBeCloseTo(0.0018, 4);
+});
+
 test('the handbook correction is small for one start and grows with the square of the lead', () => {
   const one = plainLeadAngleCorrection(
     { pitch: 2, lead: 2, wire: 1.1547, flankAngleDeg: 30, side: 'external' as const },
