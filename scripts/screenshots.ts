@@ -16,6 +16,14 @@ const TABLET = { width: 1024, height: 768 };
 const SHOTS: Shot[] = [
   { file: 'class', path: '/' },
   {
+    file: 'plan-begin',
+    path: '/',
+    before: async (page) => {
+      await page.getByRole('button', { name: 'New exercise' }).click();
+      await page.getByRole('heading', { name: 'Begin with a way of working' }).waitFor();
+    },
+  },
+  {
     file: 'plan-section',
     path: '/exercises/1',
     before: async (page) => {
@@ -29,18 +37,15 @@ const SHOTS: Shot[] = [
     before: (page) => page.getByRole('tab', { name: 'Passes' }).click(),
   },
   {
-    file: 'plan-depth-rules',
-    path: '/exercises/1',
-    before: async (page) => {
-      await page.getByRole('button', { name: /^3 Tool/ }).click();
-      await page.getByRole('tab', { name: 'Depth rules' }).click();
-    },
+    file: 'plan-technique',
+    path: '/exercises/4',
+    before: (page) => page.getByRole('button', { name: /^4 Technique/ }).click(),
   },
   {
     file: 'plan-chart',
     path: '/exercises/2',
     before: async (page) => {
-      await page.getByRole('button', { name: /^6 Passes/ }).click();
+      await page.getByRole('button', { name: /^8 Passes/ }).click();
       await page.getByRole('tab', { name: 'Chart' }).click();
       await page.getByRole('img', { name: /Chart of/ }).waitFor();
     },
@@ -52,6 +57,13 @@ const SHOTS: Shot[] = [
   },
   { file: 'record-set-up', path: '/attempts/8', size: TABLET },
   { file: 'record-cutting', path: '/attempts/7' },
+  {
+    file: 'record-stop',
+    path: '/attempts/STOP',
+    size: TABLET,
+    before: (page) => page.getByRole('region', { name: /^Stop: / }).waitFor(),
+  },
+  { file: 'record-proof', path: '/attempts/PROOF' },
   {
     file: 'out-of-touch',
     path: '/attempts/7',
@@ -79,14 +91,8 @@ const SHOTS: Shot[] = [
   { file: 'marked', path: '/attempts/2/mark' },
   { file: 'card', path: '/attempts/7/card', size: { width: 794, height: 760 }, print: true },
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
-  {
-    file: 'tables-tool',
-    path: '/tables?thread=7/8-9 UNC-2B',
-    before: (page) => page.evaluate(() => window.scrollTo(0, document.body.scrollHeight)),
-  },
   { file: 'shop', path: '/shop' },
   { file: 'lathe', path: '/shop/lathes/2' },
-  { file: 'kit', path: '/kit' },
 ];
 
 const browser = await chromium.launch({

@@ -1,5 +1,6 @@
 import type { Lathe } from '../lathe';
 import {
+  HOLDINGS,
   hasTailstock,
   feedsByCompound,
   type Drive,
@@ -41,18 +42,9 @@ export function endsOf(side: Way['side']): WorkEnd[] {
 
 /** Holdings that a side may have: no centre stands in a bore. */
 export function holdingsOf(side: Way['side']): Holding[] {
-  const all: Holding[] = [
-    'chuck',
-    'chuck-and-centre',
-    'between-centres',
-    'collet',
-    'four-jaw',
-    'faceplate',
-    'parallels',
-  ];
-  return side === 'external'
-    ? all.filter((holding) => holding !== 'parallels')
-    : all.filter((holding) => !hasTailstock(holding));
+  return HOLDINGS.filter((holding) =>
+    side === 'external' ? holding !== 'parallels' : !hasTailstock(holding),
+  );
 }
 
 /** Why a lathe can not do what a way asks; `unknown` ones only warn, for nobody has looked it up. */

@@ -6,7 +6,7 @@ import type { ChoiceOption } from '../kit/choice';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';
 import { Select } from '../kit/select';
-import { useSay } from '../shell/shop-words';
+import { Tick } from '../kit/tick';
 import { useFieldMessage, usePlanning } from './planning-context';
 
 /** A field of the planning form with its message. `proposed` shows what an empty field takes. */
@@ -108,18 +108,11 @@ export function PlanSelect(props: ChoiceFieldProps) {
 /** A yes or no of the form; an empty field is no. */
 export function PlanCheck({ field, label }: { field: PlanField; label: string }) {
   const { form, values } = usePlanning();
-  const say = useSay();
   return (
-    <label className="flex min-h-9 items-center gap-2 tablet:min-h-12">
-      <input
-        type="checkbox"
-        className="size-4.5 accent-dye"
-        checked={leafOf(values, field) === 'yes'}
-        onChange={(event) =>
-          form.setValue(field, event.target.checked ? 'yes' : '', { shouldDirty: true, shouldTouch: true })
-        }
-      />
-      {say(label)}
-    </label>
+    <Tick
+      label={label}
+      on={leafOf(values, field) === 'yes'}
+      onSet={(on) => form.setValue(field, on ? 'yes' : '', { shouldDirty: true, shouldTouch: true })}
+    />
   );
 }

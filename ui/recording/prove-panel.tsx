@@ -15,6 +15,7 @@ import type { Sheet, SheetProof } from '@/core/sheet';
 import { isTrial } from '@/core/stops';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
+import { Tick } from '../kit/tick';
 import { useKept } from '../shell/kept';
 import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
@@ -132,15 +133,7 @@ function Trial({ sheet, evidence, add }: { sheet: Sheet; evidence: SheetProof; a
   const [final, setFinal] = useState(true);
   return (
     <>
-      <label className="flex min-h-12 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-dye"
-          checked={final}
-          onChange={(event) => setFinal(event.target.checked)}
-        />
-        Final: nothing more is cut
-      </label>
+      <Tick size="bench" label="Final: nothing more is cut" on={final} onSet={setFinal} />
       <TrialForm
         sheet={sheet}
         evidence={evidence}

@@ -6,6 +6,7 @@ import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut';
 import type { Sheet, SheetProof } from '@/core/sheet';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
+import { Tick } from '../kit/tick';
 import { useKept } from '../shell/kept';
 import { AnswerButtons } from './answer-buttons';
 import type { AttemptRecord } from './use-record';
@@ -60,9 +61,12 @@ export function TrialForm({
           value={crest}
           onChange={(event) => setCrest(event.target.value)}
         />
-        {evidence?.bothEnds === true && <Tick label="from both ends" on={both} onSet={setBoth} />}
+        {evidence?.bothEnds === true && (
+          <Tick size="bench" label="from both ends" on={both} onSet={setBoth} />
+        )}
         {evidence?.toShoulder === true && (
           <Tick
+            size="bench"
             label="reaches the shoulder"
             on={shoulder === 'yes'}
             onSet={(on) => setShoulder(on ? 'yes' : 'no')}
@@ -76,19 +80,5 @@ export function TrialForm({
         onAnswer={(given) => void answer(given)}
       />
     </div>
-  );
-}
-
-function Tick({ label, on, onSet }: { label: string; on: boolean; onSet: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-12 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-dye"
-        checked={on}
-        onChange={(event) => onSet(event.target.checked)}
-      />
-      {label}
-    </label>
   );
 }

@@ -1,43 +1,28 @@
 'use client';
 
-import { capital, MEASURING_WORDS } from '@/core/gauging';
 import { NUT_ANSWERS, NUT_ANSWER_WORDS, nutOfClass } from '@/core/nut';
 import { EMPTY_EVIDENCE } from '@/core/plan';
 import { EVIDENCE_DATA, STRENGTH_WORDS, takesOutOfClass, type EvidenceKind } from '@/core/proof';
 import { Button } from '../../kit/button';
-import { Figure } from '../../kit/figure';
 import { Message } from '../../kit/message';
 import { useShowLength } from '../../units/display-unit';
 import { PlanCheck, PlanSelect, PlanTextField } from '../plan-field';
 import { useFieldMessage, usePlanning } from '../planning-context';
-import { usePlanWhys } from '../use-plan-whys';
 import { evidenceOptions } from './option-texts';
-import { plain } from './plain';
 import { RowButtons } from './row-buttons';
+import { TargetField } from './target-field';
 import { useList } from './use-list';
 import { useUnits } from './use-units';
+import { WiresFields } from './wires-fields';
 
 /** The target, and what proves the thread: one or more, each with its weight and how it is graded. */
 export function ProofFields() {
   const { read } = usePlanning();
-  const units = useUnits();
-  const show = useShowLength();
   const { rows, add, remove, move } = useList('proof.evidence');
   const message = useFieldMessage('proof.evidence');
-  const { limits } = read.evaluation;
-  const band =
-    limits === null
-      ? undefined
-      : `Band ${show.figures(limits.pitchDiameter.min, units.thread)} – ${show.figures(limits.pitchDiameter.max, units.thread)}.`;
   return (
     <>
-      <PlanTextField
-        field="proof.target"
-        label="Target pitch diameter"
-        unit={units.thread}
-        proposed={plain(read.defaults?.targetPitchDiameter)}
-        hint={band}
-      />
+      <TargetField />
       {rows.map((row, index) => (
         <div key={index} className="grid gap-2 border-l-4 border-rule-strong pl-2">
           <div className="flex items-end justify-between gap-1">
@@ -70,43 +55,15 @@ export function ProofFields() {
 function EvidenceFields({ index, kind }: { index: number; kind: EvidenceKind }) {
   const { read } = usePlanning();
   const units = useUnits();
-  const show = useShowLength();
-  const whys = usePlanWhys();
-  const { thread, overWires, wireRange, bestWire } = read.evaluation;
-  const side = thread?.side ?? 'external';
-  const words = MEASURING_WORDS[side];
+  const side = read.evaluation.thread?.side ?? 'external';
   const data = EVIDENCE_DATA[kind] ?? EVIDENCE_DATA.wires;
-  const band = (low: number, high: number, extra = 0) =>
-    `${show.figures(low, units.thread, extra)} – ${show.figures(high, units.thread, extra)}`;
   const field = <N extends string>(name: N) => `proof.evidence.${index}.${name}` as const;
   return (
     <>
       <p className="text-sm text-ink-soft">
         {data.gives(side)} Strength: {STRENGTH_WORDS[data.strength]}.
       </p>
-      {kind === 'wires' && (
-        <>
-          <PlanTextField
-            field={field('wire')}
-            label={`${capital(words.pieces)} in hand`}
-            unit={units.thread}
-            proposed={plain(read.defaults?.wireDiameter)}
-            hint={
-              bestWire === null || wireRange === null
-                ? undefined
-                : `Best ${show.figures(bestWire, units.thread, 1)}; usable ${band(wireRange.min, wireRange.max)}.`
-            }
-          />
-          {overWires !== null && (
-            <Figure
-              label={`${capital(words.over)}, limits`}
-              value={band(overWires.min, overWires.max)}
-              unit={show.unitOf(units.thread)}
-              why={whys.overWires}
-            />
-          )}
-        </>
-      )}
+      {kind === 'wires' && <WiresFields field={field('wire')} />}
       {data.recordedAs === 'measurement' && (
         <PlanTextField
           field={field('places')}

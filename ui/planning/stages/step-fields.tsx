@@ -5,6 +5,7 @@ import { Button } from '../../kit/button';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';
 import { Select } from '../../kit/select';
+import { Tick } from '../../kit/tick';
 import { useFieldMessage, usePlanning, useStepChosen } from '../planning-context';
 import { usePlannedSteps } from '../use-planned-steps';
 import { useUnits } from './use-units';
@@ -132,12 +133,12 @@ export function StepFields() {
           onChange={(expected) => set({ expected })}
         />
       )}
-      <Toggle
+      <Tick
         label="Critical: wrong, it stands in the way of the cut"
         on={step?.critical ?? false}
         onSet={(on) => flag('critical', on)}
       />
-      <Toggle
+      <Tick
         label="Hold point: no cut before it is looked at"
         on={step?.hold ?? false}
         onSet={(on) => flag('hold', on)}
@@ -164,19 +165,5 @@ export function StepFields() {
         )}
       </div>
     </>
-  );
-}
-
-function Toggle({ label, on, onSet }: { label: string; on: boolean; onSet: (on: boolean) => void }) {
-  return (
-    <label className="flex min-h-9 items-start gap-2 text-sm leading-snug tablet:min-h-12">
-      <input
-        type="checkbox"
-        className="mt-0.5 size-4.5 accent-dye"
-        checked={on}
-        onChange={(event) => onSet(event.target.checked)}
-      />
-      {label}
-    </label>
   );
 }
