@@ -302,6 +302,7 @@ function Bench({
             state={state}
             instructor={instructor}
             proven={state === 'measured' || prediction.final !== null}
+            cutting={prediction.next !== null}
             add={record.add}
           />
         </div>
@@ -350,12 +351,15 @@ function Foot({
   state,
   instructor,
   proven,
+  cutting,
   add,
 }: {
   attemptId: number;
   state: string;
   instructor: boolean;
   proven: boolean;
+  /** Passes are left: handing in is possible, and not yet the next thing. */
+  cutting: boolean;
   add: ReturnType<typeof useRecord>['add'];
 }) {
   const [asking, setAsking] = useState(false);
@@ -363,7 +367,7 @@ function Foot({
     <div className="flex flex-wrap gap-2 border-t border-rule p-3">
       {state !== 'waiting' && state !== 'marked' && (
         <Button
-          tone="main"
+          tone={proven || !cutting ? 'main' : 'plain'}
           className="min-h-12 flex-1"
           disabled={state === 'not-begun'}
           onClick={() => setAsking(true)}

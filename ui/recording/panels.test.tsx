@@ -4,6 +4,7 @@ import { goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from 
 import { completeBrowser } from '../test/browser';
 import { MeasurePanel } from './measure-panel';
 import { PassPanel } from './pass-panel';
+import { ProvePanel } from './prove-panel';
 import { RecordList } from './record-list';
 import { StepPanel } from './step-panel';
 
@@ -319,6 +320,33 @@ describe('a step', () => {
     expect(
       screen.getByText(/shop’s rules, the machine’s manual and local law; a qualified instructor decides/),
     ).not.toBeNull();
+  });
+});
+
+describe('the nut as the proof', () => {
+  const byNut = sheetOf({ 'proof.evidence.0.kind': 'nut' });
+  const work = plannedWork(byNut);
+
+  test.each([
+    ['on the way while passes are left', work.slice(0, 4), 'mid'],
+    ['final when none is', work, 'final'],
+  ] as const)('is %s', async (_, done, purpose) => {
+    const add = accept();
+    const entries = recordOf([...goodSteps(byNut), ...done]);
+    render(
+      <ProvePanel
+        sheet={byNut}
+        prediction={predict(byNut, entries)}
+        entries={entries}
+        canRecord
+        mayLook={false}
+        add={add}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Goes on, tight' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(expect.objectContaining({ kind: 'trial', answer: 'tight', purpose })),
+    );
   });
 });
 

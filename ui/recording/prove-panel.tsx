@@ -84,7 +84,13 @@ export function ProvePanel({
                       First the stop at the left: answer it, or pass it over.
                     </p>
                   ) : (
-                    <Trial sheet={sheet} evidence={evidence} add={add} />
+                    <Trial
+                      key={prediction.next === null ? 'at the end' : 'on the way'}
+                      sheet={sheet}
+                      evidence={evidence}
+                      atEnd={prediction.next === null}
+                      add={add}
+                    />
                   ))}
               </>
             )}
@@ -128,9 +134,19 @@ export function ProvePanel({
   );
 }
 
-/** Tried on the way, or for good: said before the answer. */
-function Trial({ sheet, evidence, add }: { sheet: Sheet; evidence: SheetProof; add: AttemptRecord['add'] }) {
-  const [final, setFinal] = useState(true);
+/** Tried on the way, or for good: said before the answer. While passes are left it is on the way until somebody says otherwise. */
+function Trial({
+  sheet,
+  evidence,
+  atEnd,
+  add,
+}: {
+  sheet: Sheet;
+  evidence: SheetProof;
+  atEnd: boolean;
+  add: AttemptRecord['add'];
+}) {
+  const [final, setFinal] = useState(atEnd);
   return (
     <>
       <Tick size="bench" label="Final: nothing more is cut" on={final} onSet={setFinal} />
