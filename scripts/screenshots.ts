@@ -39,7 +39,10 @@ const SHOTS: Shot[] = [
   {
     file: 'plan-technique',
     path: '/exercises/4',
-    before: (page) => page.getByRole('button', { name: /^4 Technique/ }).click(),
+    before: async (page) => {
+      await page.getByRole('combobox').first().selectOption({ label: 'Lathe 3' });
+      await page.getByRole('button', { name: /^4 Technique/ }).click();
+    },
   },
   {
     file: 'plan-chart',
@@ -57,13 +60,7 @@ const SHOTS: Shot[] = [
   },
   { file: 'record-set-up', path: '/attempts/8', size: TABLET },
   { file: 'record-cutting', path: '/attempts/7' },
-  {
-    file: 'record-stop',
-    path: '/attempts/STOP',
-    size: TABLET,
-    before: (page) => page.getByRole('region', { name: /^Stop: / }).waitFor(),
-  },
-  { file: 'record-proof', path: '/attempts/PROOF' },
+  { file: 'record-proof', path: '/attempts/17' },
   {
     file: 'out-of-touch',
     path: '/attempts/7',
@@ -93,6 +90,20 @@ const SHOTS: Shot[] = [
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
   { file: 'shop', path: '/shop' },
   { file: 'lathe', path: '/shop/lathes/2' },
+  // The last one: it cuts on, until the nut is due.
+  {
+    file: 'record-stop',
+    path: '/attempts/24',
+    size: TABLET,
+    before: async (page) => {
+      const stop = page.getByRole('region', { name: /^Stop: / });
+      for (let pass = 6; pass <= 13; pass += 1) {
+        await page.getByRole('heading', { name: new RegExp(`^Pass ${pass} of`) }).waitFor();
+        await page.getByRole('button', { name: 'Cut as planned' }).click();
+      }
+      await stop.waitFor();
+    },
+  },
 ];
 
 const browser = await chromium.launch({

@@ -1,4 +1,5 @@
 import { clsx } from 'clsx';
+import { Fragment } from 'react';
 import { flexRender, type Row, type Table as TanTable } from '@tanstack/react-table';
 
 /** A ruled table with a head that stays while its rows scroll. Columns whose meta says `number` are set in figures. */
@@ -6,11 +7,14 @@ export function Table<T>({
   table,
   caption,
   rowClass,
+  after,
   onRowClick,
 }: {
   table: TanTable<T>;
   caption: string;
   rowClass?: (row: Row<T>) => string;
+  /** What happens behind a row, as a line of its own. */
+  after?: (row: Row<T>) => string | undefined;
   onRowClick?: (row: Row<T>) => void;
 }) {
   return (
@@ -36,20 +40,28 @@ export function Table<T>({
       </thead>
       <tbody>
         {table.getRowModel().rows.map((row) => (
-          <tr
-            key={row.id}
-            onClick={onRowClick && (() => onRowClick(row))}
-            className={clsx('border-b border-rule', onRowClick && 'cursor-pointer', rowClass?.(row))}
-          >
-            {row.getVisibleCells().map((cell) => (
-              <td
-                key={cell.id}
-                className={clsx('px-2 py-1', isNumber(cell.column.columnDef.meta) && 'figures text-right')}
-              >
-                {flexRender(cell.column.columnDef.cell, cell.getContext())}
-              </td>
-            ))}
-          </tr>
+          <Fragment key={row.id}>
+            <tr
+              onClick={onRowClick && (() => onRowClick(row))}
+              className={clsx('border-b border-rule', onRowClick && 'cursor-pointer', rowClass?.(row))}
+            >
+              {row.getVisibleCells().map((cell) => (
+                <td
+                  key={cell.id}
+                  className={clsx('px-2 py-1', isNumber(cell.column.columnDef.meta) && 'figures text-right')}
+                >
+                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                </td>
+              ))}
+            </tr>
+            {after?.(row) !== undefined && (
+              <tr className="border-b border-rule bg-paper-sunk">
+                <td colSpan={row.getVisibleCells().length} className="px-2 py-1">
+                  {after(row)}
+                </td>
+              </tr>
+            )}
+          </Fragment>
         ))}
       </tbody>
     </table>

@@ -15,6 +15,7 @@ const column = createColumnHelper<Pass>();
 /** All passes with what the student reads and what the thread has become. */
 export function PassTable({
   passes,
+  stopAfter,
   side,
   unit,
   perTurn,
@@ -22,6 +23,8 @@ export function PassTable({
   onChoose,
 }: {
   passes: Pass[];
+  /** The stops behind a pass, in words. */
+  stopAfter: (pass: Pass) => string | undefined;
   side: Side;
   unit: LengthUnit;
   perTurn: Length;
@@ -77,6 +80,10 @@ export function PassTable({
     <Table
       table={table}
       caption="Passes of the plan"
+      after={({ original }) => {
+        const stop = stopAfter(original);
+        return stop === undefined ? undefined : `▸ Stop: ${stop}`;
+      }}
       onRowClick={(row) => onChoose(row.original.n)}
       rowClass={(row) => (row.original.n === chosen ? 'bg-brass-wash font-medium' : 'hover:bg-paper-sunk')}
     />

@@ -19,6 +19,7 @@ import { ProofDrawing } from './drawings/proof-drawing';
 import { ToolDrawing } from './drawings/tool-drawing';
 import { TopView } from './drawings/top-view';
 import { usePassShown, usePlanning } from './planning-context';
+import { stopWords } from './stop-words';
 
 const PassChart = dynamic(() => import('./pass-chart'), {
   ssr: false,
@@ -67,11 +68,12 @@ const TABS = [
 function PlanPasses() {
   const shown = usePassShown();
   const { read, lathe } = usePlanning();
-  const { thread, passes } = read.evaluation;
+  const { thread, passes, stops } = read.evaluation;
   if (thread === null || passes === null) return null;
   return (
     <PassTable
       passes={passes}
+      stopAfter={(pass) => stopWords(stops, pass)}
       side={thread.side}
       unit={thread.unit}
       perTurn={feedDial(lathe, slideOf(read.inputs.chosen?.way.infeed ?? 'compound')).dial.perTurn}

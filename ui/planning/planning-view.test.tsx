@@ -68,7 +68,8 @@ test('single keys step through the passes and choose the views', () => {
   press('r');
   expect(screen.getByRole('table', { name: 'Rules of thumb for the depth' })).not.toBeNull();
   press('p');
-  expect(screen.getByRole('table', { name: 'Passes of the plan' })).not.toBeNull();
+  const passes = screen.getByRole('table', { name: 'Passes of the plan' });
+  expect(within(passes).getByText('▸ Stop: form')).not.toBeNull();
 });
 
 test('handing out saves what still waits, then sends the form with the version that came back', async () => {

@@ -5,8 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { dialText, feedDial, usualLathe, type Lathe } from '@/core/lathe';
-import { leafOf, readPlan, type PlanForm, type PlanStageId, type ReadPlan } from '@/core/plan';
-import { stopData } from '@/core/stops';
+import { leafOf, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
 import { refusedByLathe } from '@/core/sheet';
 import { slideOf } from '@/core/technique';
 import { PassRibbon } from '../kit/pass-ribbon';
@@ -27,6 +26,7 @@ import { NewProposals, useNewProposals } from './new-proposals';
 import { PlanActions } from './plan-actions';
 import { isDrawable, PlanViews } from './plan-views';
 import { PlanningHeader } from './planning-header';
+import { stopWords } from './stop-words';
 import { useDraftSaving } from './use-draft-saving';
 import { usePlanningKeys } from './use-planning-keys';
 
@@ -234,17 +234,6 @@ export function PlanningView(props: PlanningViewProps) {
       </StepChosenProvider>
     </PlanningProvider>
   );
-}
-
-/** The stops after a pass; a look at the form is for the first start. */
-function stopWords(
-  stops: ReadPlan['evaluation']['stops'],
-  { row, start }: { row: number; start: number },
-): string | undefined {
-  const here = stops.filter(({ after }) => after === row && start === 1);
-  return here.length === 0
-    ? undefined
-    : here.map(({ check }) => stopData(check)?.name.toLowerCase() ?? check).join(', ');
 }
 
 /** The lathe looked at: the one chosen in this browser, the first of the shop, or a usual one. */

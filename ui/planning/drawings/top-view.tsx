@@ -5,6 +5,7 @@ import { radians } from '@/core/units';
 import { useSize } from '../../kit/use-size';
 import { useSay } from '../../shell/shop-words';
 import { usePlanning } from '../planning-context';
+import { HeldFromAbove } from './held-from-above';
 
 /** From above, the operator below: chuck, work, tool and compound, and which way each goes. The angle is true; the rest is schematic. */
 export function TopView() {
@@ -42,9 +43,10 @@ export function TopViewDrawing({
   const external = way.side === 'external';
   const unit = Math.min(width / 12, height / 9.6);
   const axis = 50 + 2.9 * unit;
-  const chuck = { left: width / 2 - 4.6 * unit, right: width / 2 - 3.4 * unit };
+  const between = way.holding === 'between-centres';
+  const plate = { left: width / 2 - 4.6 * unit, right: width / 2 - 3.4 * unit };
   const work = {
-    left: chuck.right,
+    left: plate.right + (between ? 0.8 * unit : 0),
     right: width / 2 + 1.8 * unit,
     half: external ? 0.75 * unit : 1.25 * unit,
   };
@@ -90,14 +92,8 @@ export function TopViewDrawing({
             <path d="M0 0L10 5L0 10Z" fill="var(--color-brass-bright)" />
           </marker>
         </defs>
+        <HeldFromAbove holding={way.holding} plate={plate} work={work} axis={axis} unit={unit} />
         <g stroke="var(--color-scribe)" strokeWidth="1.5">
-          <rect
-            x={chuck.left}
-            y={axis - 2.1 * unit}
-            width={chuck.right - chuck.left}
-            height={4.2 * unit}
-            fill="var(--color-dye-soft)"
-          />
           {external ? (
             <rect
               x={work.left}
@@ -126,7 +122,7 @@ export function TopViewDrawing({
           )}
           {way.end === 'groove' && external && (
             <rect
-              x={work.left}
+              x={work.left + (between ? 0.9 * unit : 0)}
               y={axis - 0.6 * work.half}
               width={0.5 * unit}
               height={1.2 * work.half}
@@ -135,7 +131,7 @@ export function TopViewDrawing({
           )}
         </g>
         <path
-          d={`M${chuck.left - 10} ${axis}H${work.right + 30}`}
+          d={`M${plate.left - 10} ${axis}H${work.right + 30}`}
           stroke="var(--color-scribe-dim)"
           strokeDasharray="12 4 3 4"
         />
@@ -182,7 +178,7 @@ export function TopViewDrawing({
             markerEnd="url(#arrow-head)"
           />
         </g>
-        <text x={work.right - 1.3 * unit} y={axis - 1.75 * unit - 8} {...text} textAnchor="middle">
+        <text x={work.right - 1.3 * unit} y={axis - 1.75 * unit - 14} {...text} textAnchor="middle">
           cut {frame.leading === 1 ? 'toward the headstock' : 'away from the headstock'}
         </text>
         {feeds && (
@@ -208,9 +204,6 @@ export function TopViewDrawing({
               {angleDeg}°
             </text>
           )}
-          <text x={chuck.left} y={axis - 2.1 * unit - 8}>
-            chuck
-          </text>
           <text x={14} y={22}>
             {say(
               feeds
