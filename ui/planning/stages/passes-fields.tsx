@@ -73,12 +73,15 @@ function SchoolFields({ school }: { school: School }) {
           proposed={plain(asked?.scratch)}
         />
         {school !== 'list' && (
-          <PlanTextField
-            field="schedule.largest"
-            label={school === 'constant-area' ? 'Largest infeed' : 'Infeed'}
-            unit={unit}
-            proposed={plain(asked?.largest)}
-          />
+          // What a dial can not keep to is said at length.
+          <div className={school === 'constant-infeed' ? 'col-span-2' : undefined}>
+            <PlanTextField
+              field="schedule.largest"
+              label={school === 'constant-area' ? 'Largest infeed' : 'Infeed'}
+              unit={unit}
+              proposed={plain(asked?.largest)}
+            />
+          </div>
         )}
         {school === 'two-thirds' && (
           <PlanTextField field="schedule.second" label="then" unit={unit} proposed={plain(asked?.second)} />
