@@ -98,6 +98,22 @@ test('a draft that waits is sent when the server returns, without a key stroke',
   await expect(title(page)).toHaveValue('Typed while it was down');
 });
 
+test('a part of the page that can not be fetched is said in its place, and comes when it can', async ({
+  page,
+}) => {
+  await workAs(page, INSTRUCTOR);
+  await newExercise(page);
+  await page.getByLabel('Thread', { exact: true }).fill('M16x2-6g');
+  await page.route('**/_next/static/chunks/**', (route) => route.abort());
+  await page.getByRole('tab', { name: 'Chart' }).click();
+  await expect(page.getByText('This part can not be fetched now')).toBeVisible();
+  await title(page).fill('Goes on meanwhile');
+  await expect(saved(page)).toBeVisible();
+  await page.unroute('**/_next/static/chunks/**');
+  await expect(page.getByRole('img', { name: /Chart of/ })).toBeVisible();
+  await expect(title(page)).toHaveValue('Goes on meanwhile');
+});
+
 test('a save whose answer is lost is no conflict, and what is typed next is kept', async ({ page }) => {
   await workAs(page, INSTRUCTOR);
   const path = await newExercise(page);

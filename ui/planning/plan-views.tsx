@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { memo, useMemo } from 'react';
 import { grooveCaseOf } from '@/core/groove';
 import type { PlanStageId, ReadPlan } from '@/core/plan';
@@ -9,6 +8,7 @@ import { slideOf } from '@/core/technique';
 import { fitOf, leadOf, pitchOf, printTpi, type Thread } from '@/core/thread';
 import { ThreadSection } from '../drawing/thread-section';
 import { Tabs } from '../kit/tabs';
+import { fetchedPart } from '../shell/fetched-part';
 import { ThreadTables } from '../thread/thread-tables';
 import { useShowLength, type ShowLength } from '../units/display-unit';
 import { DepthRules } from './depth-rules';
@@ -21,10 +21,7 @@ import { TopView } from './drawings/top-view';
 import { usePassShown, usePlanning } from './planning-context';
 import { stopWords } from './stop-words';
 
-const PassChart = dynamic(() => import('./pass-chart'), {
-  ssr: false,
-  loading: () => <p className="p-4">Drawing the chart…</p>,
-});
+const PassChart = fetchedPart(() => import('./pass-chart'), 'Drawing the chart…');
 
 /** Whether all is there that the views of a plan show. */
 export function isDrawable({ evaluation, inputs }: ReadPlan): boolean {
@@ -156,10 +153,7 @@ const VIEWS: Record<string, () => React.JSX.Element | null> = {
   rules: PlanRules,
 };
 
-const StepsList = dynamic(() => import('./steps-list'), {
-  ssr: false,
-  loading: () => <p className="p-4">Listing the steps…</p>,
-});
+const StepsList = fetchedPart(() => import('./steps-list'), 'Listing the steps…');
 
 /** Stages that have a drawing of their own; the others show the section. */
 const STAGE_VIEWS: Partial<Record<PlanStageId, () => React.JSX.Element | null>> = {

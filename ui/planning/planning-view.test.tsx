@@ -7,7 +7,7 @@ import { PlanningView } from './planning-view';
 
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push }) }));
-jest.mock('next/dynamic', () => () => () => null);
+jest.mock('../shell/fetched-part', () => ({ fetchedPart: () => () => null }));
 completeBrowser();
 beforeEach(() => window.localStorage.clear());
 

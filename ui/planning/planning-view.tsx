@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -12,6 +11,7 @@ import { PassRibbon } from '../kit/pass-ribbon';
 import { StageRail } from '../kit/stage-rail';
 import { useToast } from '../kit/toast';
 import { send } from '../shell/send';
+import { fetchedPart } from '../shell/fetched-part';
 import { useSetting, writeSetting } from '../shell/settings';
 import { useShowLength } from '../units/display-unit';
 import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
@@ -38,10 +38,7 @@ const STAGES_WITH_PROPOSALS: ReadonlySet<PlanStageId> = new Set([
   'passes',
 ]);
 
-const BeginWith = dynamic(() => import('./begin-with'), {
-  ssr: false,
-  loading: () => <p>Looking up the ways of working…</p>,
-});
+const BeginWith = fetchedPart(() => import('./begin-with'), 'Looking up the ways of working…');
 const NONE: OtherExercise[] = [];
 
 export interface PlanningViewProps {

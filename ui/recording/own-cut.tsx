@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Sheet } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
@@ -14,10 +14,13 @@ export function OwnCut({
   sheet,
   unit,
   onRecord,
+  children,
 }: {
   sheet: Sheet;
   unit: string;
   onRecord: (fields: Record<string, string>) => Promise<boolean>;
+  /** What else may be said of a cut. */
+  children: ReactNode;
 }) {
   const [own, setOwn] = useKept('own-reading', '');
   const [beyond, setBeyond] = useKept('cross-slide-beyond', '');
@@ -34,8 +37,8 @@ export function OwnCut({
         });
       }}
     >
-      {sheet.feed.slide === 'compound' && (
-        <div className="col-span-2">
+      <div className="col-span-2 flex flex-wrap items-center justify-end gap-2">
+        {sheet.feed.slide === 'compound' && (
           <Chips
             label="Fed by"
             chosen={fed}
@@ -45,8 +48,10 @@ export function OwnCut({
             ]}
             onChoose={setFed}
           />
-        </div>
-      )}
+        )}
+        <span className="flex-1" />
+        {children}
+      </div>
       <Field
         size="bench"
         label={

@@ -112,15 +112,29 @@ export function PassPanel({
           )}
           {canRecord && (
             <div className="grid max-w-2xl gap-3">
-              {next !== null && (
-                <Button
-                  tone="main"
-                  size="bench"
-                  className="min-h-16 text-2xl"
-                  onClick={() => void record({})}
-                >
-                  Cut as planned
-                </Button>
+              <div className="flex items-end gap-3">
+                {next !== null && (
+                  <Button
+                    tone="main"
+                    size="bench"
+                    className="min-h-16 flex-1 text-2xl"
+                    onClick={() => void record({})}
+                  >
+                    Cut as planned
+                  </Button>
+                )}
+                {driven?.drive === 'half-nut' && (
+                  <Field
+                    className="w-32"
+                    label="Mark caught"
+                    placeholder={prediction.firstMark ?? 'not noted'}
+                    value={mark}
+                    onChange={(event) => setMark(event.target.value)}
+                  />
+                )}
+              </div>
+              {otherMark && (
+                <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
               )}
               {driven !== undefined && (
                 <div className="grid gap-1">
@@ -139,24 +153,11 @@ export function PassPanel({
                   <Steps steps={driven.steps} />
                 </div>
               )}
-              <OwnCut sheet={sheet} unit={reading.unit} onRecord={record} />
-              {problem !== undefined && <Message tone="error">{problem}</Message>}
-              <div className="flex flex-wrap items-end gap-2">
-                {driven?.drive === 'half-nut' && (
-                  <Field
-                    className="w-32"
-                    label="Mark caught"
-                    placeholder={prediction.firstMark ?? 'not noted'}
-                    value={mark}
-                    onChange={(event) => setMark(event.target.value)}
-                  />
-                )}
+              <OwnCut sheet={sheet} unit={reading.unit} onRecord={record}>
                 <Button onClick={() => void record({ notTaken: 'yes' })}>Cut, reading not taken</Button>
                 <Button onClick={() => setHappened(true)}>Something happened…</Button>
-              </div>
-              {otherMark && (
-                <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
-              )}
+              </OwnCut>
+              {problem !== undefined && <Message tone="error">{problem}</Message>}
             </div>
           )}
         </>

@@ -1,0 +1,45 @@
+'use client';
+
+import { useEffect, useState, type ComponentType } from 'react';
+
+/** How long after a failure it is tried again. */
+const AGAIN_MS = 3000;
+
+/**
+ * A part of a page whose code is fetched when it is first shown. While it can not be had, that is said in its place and it
+ * is tried again by itself: the page around it, and what was typed there, stays.
+ */
+export function fetchedPart<P extends object>(
+  fetchIt: () => Promise<{ default: ComponentType<P> }>,
+  waiting: string,
+): (props: P) => React.JSX.Element {
+  let fetched: ComponentType<P> | null = null;
+  return function FetchedPart(props: P) {
+    const [Part, setPart] = useState<ComponentType<P> | null>(() => fetched);
+    const [failures, setFailures] = useState(0);
+    useEffect(() => {
+      if (fetched !== null) return undefined;
+      let shown = true;
+      let timer: number | undefined;
+      fetchIt().then(
+        (module) => {
+          fetched = module.default;
+          if (shown) setPart(() => module.default);
+        },
+        () => {
+          if (shown) timer = window.setTimeout(() => setFailures((before) => before + 1), AGAIN_MS);
+        },
+      );
+      return () => {
+        shown = false;
+        window.clearTimeout(timer);
+      };
+    }, [failures]);
+    if (Part !== null) return <Part {...props} />;
+    return (
+      <p role="status" className="p-4">
+        {failures === 0 ? waiting : 'This part can not be fetched now; it is tried again. The rest goes on.'}
+      </p>
+    );
+  };
+}
