@@ -138,24 +138,28 @@ export function PassPanel({
               )}
               {driven !== undefined && (
                 <div className="grid gap-1">
-                  {cycles.length > 1 && (
-                    <Chips
-                      label="Driven by"
-                      chosen={driven.drive}
-                      options={cycles.map((cycle) => ({
-                        id: cycle.drive,
-                        text: DRIVE_DATA[cycle.drive].short,
-                        title: cycle.name,
-                      }))}
-                      onChoose={setDrive}
-                    />
-                  )}
+                  <div className="flex items-center justify-between gap-2">
+                    {cycles.length > 1 ? (
+                      <Chips
+                        label="Driven by"
+                        chosen={driven.drive}
+                        options={cycles.map((cycle) => ({
+                          id: cycle.drive,
+                          text: DRIVE_DATA[cycle.drive].short,
+                          title: cycle.name,
+                        }))}
+                        onChoose={setDrive}
+                      />
+                    ) : (
+                      <span />
+                    )}
+                    <Button onClick={() => setHappened(true)}>Something happened…</Button>
+                  </div>
                   <Steps steps={driven.steps} />
                 </div>
               )}
               <OwnCut sheet={sheet} unit={reading.unit} onRecord={record}>
                 <Button onClick={() => void record({ notTaken: 'yes' })}>Cut, reading not taken</Button>
-                <Button onClick={() => setHappened(true)}>Something happened…</Button>
               </OwnCut>
               {problem !== undefined && <Message tone="error">{problem}</Message>}
             </div>
