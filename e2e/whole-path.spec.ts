@@ -51,7 +51,8 @@ test('plan: the figures follow while typing, and the section steps through the p
   await expect(slider).toHaveAttribute('aria-valuenow', '3');
 
   await page.getByRole('tab', { name: 'Passes' }).click();
-  await expect(page.getByRole('table', { name: 'Passes of the plan' }).getByRole('row')).toHaveCount(15);
+  // The head, 14 passes and two stops between them.
+  await expect(page.getByRole('table', { name: 'Passes of the plan' }).getByRole('row')).toHaveCount(17);
   await page.getByRole('tab', { name: 'Chart' }).click();
   await expect(page.getByRole('img', { name: /Chart of 14 passes/ })).toBeVisible();
 

@@ -17,18 +17,27 @@ part() {
   if "$@"; then passed+=("$name ($((SECONDS - begin)) s)"); else failed+=("$name ($((SECONDS - begin)) s)"); fi
 }
 
-types() { npx next typegen >"$LOGS/typegen.log" 2>&1 && npm run --silent typecheck; }
+types() { npx next typegen && npm run --silent typecheck; }
 data_tests() { OYAKATA_DATABASE_URL="$(owner_url)" OYAKATA_APPLICATION_URL="$(application_url)" npm run --silent test:data; }
 end_to_end() { OYAKATA_TEST_OWNER_URL="$(owner_url)" npm run --silent test:e2e; }
 
-# beside NAME COMMAND...: runs a part whose words go to a log; `ended NAME` is how it ended, with its words when it failed.
+# beside KEY COMMAND...: runs a part on the second core; its words go to a log. `told NAME KEY` is how it ended, with its
+# words when it failed.
 beside() {
-  local name="$1" status=0
+  local key="$1" begin=$SECONDS status=0
   shift
-  "$@" >"$LOGS/$name.log" 2>&1 || status=$?
-  echo "$status" >"$LOGS/$name.status"
+  "$@" >"$LOGS/$key.log" 2>&1 || status=$?
+  echo "$status $((SECONDS - begin))" >"$LOGS/$key.ended"
 }
-ended() { [ "$(cat -- "$LOGS/$1.status")" = 0 ] || { cat -- "$LOGS/$1.log"; return 1; }; }
+told() {
+  local status seconds
+  read -r status seconds <"$LOGS/$2.ended"
+  say "$1"
+  if [ "$status" = 0 ]; then passed+=("$1 ($seconds s, beside)"); else
+    cat -- "$LOGS/$2.log"
+    failed+=("$1 ($seconds s, beside)")
+  fi
+}
 
 need_node
 make_state
@@ -37,25 +46,25 @@ need_program mariadbd mariadb-server
 need_program chromium chromium
 need_modules
 
-part "Type check" types
-# On the second core, beside the unit tests: the linter, which only reads, and the data tests, whose databases are their own.
+# On the second core: the types, the linter, which only reads, and the data tests, whose databases are their own.
 # The database is started under the lock, which is free again for the start of the application.
 take_lock
 start_database
 exec {LOCK_FD}>&-
-{ beside lint npm run --silent lint; beside data data_tests; } &
+{ beside types types; beside lint npm run --silent lint; beside data data_tests; } &
 second=$!
+part "Start of the application" bash scripts/start.sh
 part "Unit tests: core, demo and interface" npm run --silent test:unit -- --silent
 wait "$second"
-part "Lint and format" ended lint
-part "Data tests" ended data
-part "Start of the application" bash scripts/start.sh
+told "Type check" types
+told "Lint and format" lint
+told "Data tests" data
 # Both wait a good deal, for what was killed to come back; neither knows the other's folders and ports.
 beside machine npm run --silent test:machine &
 second=$!
 part "End-to-end tests" end_to_end
 wait "$second"
-part "Machine room: kills, cuts, updates, backups" ended machine
+told "Machine room: kills, cuts, updates, backups" machine
 
 echo
 echo "What passed:"
