@@ -46,19 +46,19 @@ need_program mariadbd mariadb-server
 need_program chromium chromium
 need_modules
 
-# On the second core: the types, the linter, which only reads, and the data tests, whose databases are their own.
+# On the second core: the types and the linter, which only read.
 # The database is started under the lock, which is free again for the start of the application.
 take_lock
 start_database
 exec {LOCK_FD}>&-
-{ beside types types; beside lint npm run --silent lint; beside data data_tests; } &
+{ beside types types; beside lint npm run --silent lint; } &
 second=$!
 part "Start of the application" bash scripts/start.sh
 part "Unit tests: core, demo and interface" npm run --silent test:unit -- --silent
+part "Data tests" data_tests
 wait "$second"
 told "Type check" types
 told "Lint and format" lint
-told "Data tests" data
 # Both wait a good deal, for what was killed to come back; neither knows the other's folders and ports.
 beside machine npm run --silent test:machine &
 second=$!
