@@ -1,4 +1,12 @@
-import { feedDial, readingShown, shownReading, usualLathe, type Lathe, type ShownBy } from './index';
+import {
+  feedDial,
+  readingShown,
+  readingTyped,
+  shownReading,
+  usualLathe,
+  type Lathe,
+  type ShownBy,
+} from './index';
 
 const inch = (value: number) => ({ value, unit: 'in' }) as const;
 const dial = (change: Partial<ShownBy> = {}): ShownBy => ({
@@ -27,6 +35,8 @@ describe('a reading as the dial shows it', () => {
     const down = dial({ as: 'figure', counts: 'down', zeroFigure: 20 });
     expect(readingShown(18.5, down)).toBe(1.5);
     expect(readingShown(0.03, dial())).toBe(0.03);
+    for (const by of [down, dial(), dial({ counts: 'down' }), dial({ as: 'figure', zeroFigure: 0.75 })])
+      expect(readingShown(readingTyped(1.5, by), by)).toBe(1.5);
   });
 });
 

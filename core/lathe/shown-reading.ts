@@ -30,6 +30,12 @@ export function shownReading(reading: Length, { as, counts, perTurn, zeroFigure 
   return turns === 0 ? figure : `${turns} ${turns === 1 ? 'turn' : 'turns'} + ${figure}`;
 }
 
+/** A reading from touch-off as it is typed: on a dial with its turns counted in, on a readout the absolute figure. */
+export function readingTyped(reading: number, { as, counts, zeroFigure }: ShownBy): number {
+  if (as !== 'figure') return roundTo(reading, 6);
+  return roundTo(counts === 'down' ? zeroFigure - reading : zeroFigure + reading, 6);
+}
+
 /** What was typed as it stands on the dial, turns counted in, as a reading from touch-off. */
 export function readingShown(figure: number, { as, counts, zeroFigure }: ShownBy): number {
   if (as !== 'figure') return figure;

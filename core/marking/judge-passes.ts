@@ -52,7 +52,7 @@ interface RowJudgement {
 
 /**
  * Each feeding row of the plan: kept when it was cut within the scheme's graduations, or when the reading was right by
- * what a measurement had left to cut; left uncut it is kept when the measurement says that size is reached.
+ * what a measurement had left to cut or a nut let take; left uncut it is kept when the measurement says that size is reached.
  */
 function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], scheme: Scheme): RowJudgement {
   const tolerance = sheet.lathe.dial.graduation.value * scheme.judging.scheduleGraduations + 1e-9;
@@ -60,8 +60,8 @@ function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], s
   const measured = prediction.remaining?.measured;
   const sizeReached =
     measured !== undefined && (isInside(sheet, measured) || measured.remainingCompound <= 0);
-  const rightByMeasurement = (cut: Cut) =>
-    cut.stopReading !== null && cut.reading <= cut.stopReading + tolerance;
+  const rightByMeasurement = ({ reading, stopReading, triedReading }: Cut) =>
+    [stopReading, triedReading].some((to) => to !== null && reading <= to + tolerance);
   const deepest = Math.max(...cuts.map(({ reading }) => reading));
   const off: Cut[] = [];
   let [kept, covered] = [0, 0];

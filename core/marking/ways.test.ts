@@ -127,6 +127,19 @@ describe('conduct', () => {
         cutAll(sheet).map((cut, index) => (index === 0 ? { ...cut, allTheSame: true } : cut)),
       ),
     ).toBeGreaterThan(0));
+  test('less than the row is right by what the nut let take, and off the plan without its answer', () => {
+    const cutting = (tried: boolean) => (sheet: ReturnType<typeof sheetOf>) => {
+      const [last, ...before] = cutAll(sheet).reverse();
+      const answer = trial('will-not-start', { purpose: 'mid', reading: 0.042, crest: sheet.workDiameter });
+      return [
+        ...before.reverse(),
+        ...(tried ? [answer] : []),
+        { ...last!, reading: 0.043, asPlanned: false } as EntryContent,
+      ];
+    };
+    expect(lost('passes:schedule', cutting(false))).toBeGreaterThan(0);
+    expect(lost('passes:schedule', cutting(true))).toBe(0);
+  });
   test('a reading that was not taken is out of the sum, neither kept nor missed', () =>
     expect(
       lost('passes:schedule', (sheet) =>

@@ -4,6 +4,7 @@ import { lengthIn, roundTo } from '../units';
 import { isKind, type Entry, type EntryOf } from './entry';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
+import { nutOfRecord } from './nut-of-record';
 import {
   afterEvent,
   anchoredSize,
@@ -29,6 +30,8 @@ export interface Cut extends Foretold {
   usesRow: boolean;
   /** What the latest measurement before it left to cut, as a dial reading to stop at; null without one. */
   stopReading: number | null;
+  /** What the answer of a nut or another piece since then let take, as a dial reading; null without one. */
+  triedReading: number | null;
   /** Depth of the tip below the work's surface, in the thread's unit; null where the zero does not tell it. */
   depth: number | null;
 }
@@ -38,6 +41,7 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
   const cuts: Cut[] = [];
   let { workDiameter, passes } = sheet;
   let stopReading: number | null = null;
+  let triedReading: number | null = null;
   let segment = firstSegment(zeroGap(sheet, live));
   for (const [index, entry] of live.entries()) {
     if (isKind('refigure')(entry)) {
@@ -48,18 +52,22 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
       segment = afterEvent(segment, entry, standingOf(sheet, segment, cuts.at(-1), workDiameter));
       if (segment.zero === entry.id) {
         standing.clear();
-        stopReading = null;
+        [stopReading, triedReading] = [null, null];
       }
     }
     if (isKind('measurement')(entry)) {
       const { remainingCompound, mean } = measuredThread(sheet, entry.content);
       const at = cuts.at(-1);
       stopReading = at === undefined ? null : stopAt(sheet, at.reading, remainingCompound);
+      triedReading = null;
       segment = settledBy(sheet, segment, standingOf(sheet, segment, at, workDiameter), mean);
     }
     if (isKind('trial')(entry)) {
       const tried = trialsOf(live.slice(0, index + 1), entry);
-      segment = narrowedBy(sheet, segment, standingOf(sheet, segment, cuts.at(-1), workDiameter), tried);
+      const at = cuts.at(-1);
+      segment = narrowedBy(sheet, segment, standingOf(sheet, segment, at, workDiameter), tried);
+      const infeed = nutOfRecord(sheet, live.slice(0, index + 1))?.reckoning.nextInfeed ?? null;
+      triedReading = at === undefined || infeed === null ? null : stopAt(sheet, at.reading, infeed);
     }
     if (!isKind('pass')(entry)) continue;
     const { plannedPass, start } = entry.content;
@@ -78,6 +86,7 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
       infeed,
       usesRow: Math.abs(infeed) > 1e-9 || row?.kind === 'spring' || !readingTaken,
       stopReading,
+      triedReading,
       depth,
       ...(readingTaken ? foretold(sheet, segment, { fed, depth, row, workDiameter }) : NOT_FORETOLD),
     });

@@ -40,11 +40,18 @@ export function NutSays({ sheet, nut }: { sheet: Sheet; nut: NonNullable<Predict
       className="grid gap-1 border-l-4 border-brass bg-brass-wash p-2.5"
     >
       <p>
-        <strong>{title}:</strong> pitch diameter{' '}
-        <span className="figures">
-          {bound(pitchDiameter.min)} – {bound(pitchDiameter.max)}
-        </span>
-        , {PLACES[againstLimits]}.
+        <strong>{title}:</strong>{' '}
+        {pitchDiameter.min === null && pitchDiameter.max === null ? (
+          'no bracket for the pitch diameter yet.'
+        ) : (
+          <>
+            pitch diameter{' '}
+            <span className="figures">
+              {bound(pitchDiameter.min)} – {bound(pitchDiameter.max)}
+            </span>
+            , {PLACES[againstLimits]}.
+          </>
+        )}
       </p>
       {next !== null && (
         <p>

@@ -350,6 +350,43 @@ describe('the nut as the proof', () => {
   });
 });
 
+test('what the nut says to take is one touch away, at the reading that the dial shows then', async () => {
+  const byNut = sheetOf({ 'proof.evidence.0.kind': 'nut', 'work.diameter': '0.7440' });
+  const add = accept();
+  const tight: EntryContent = {
+    kind: 'trial',
+    purpose: 'mid',
+    evidenceId: byNut.proof[0]!.id,
+    stopId: null,
+    answer: 'tight',
+    end: 'one',
+    toShoulder: null,
+    crest: null,
+    reading: 0.04,
+  };
+  const at = plannedWork(byNut).slice(0, 9);
+  const entries = recordOf([...goodSteps(byNut), ...at, tight]);
+  const prediction = predict(byNut, entries);
+  render(
+    <PassPanel
+      sheet={byNut}
+      prediction={prediction}
+      canRecord
+      add={add}
+      onScratch={jest.fn()}
+      onStep={jest.fn()}
+    />,
+  );
+  const more = prediction.nut!.reckoning.nextInfeed!;
+  const to = Math.round((prediction.reading.value + more) * 1000) / 1000;
+  fireEvent.click(
+    screen.getByRole('button', { name: `Cut ${more} in more instead: compound to ${to.toFixed(3)}` }),
+  );
+  await waitFor(() =>
+    expect(add).toHaveBeenCalledWith(expect.objectContaining({ kind: 'pass', reading: String(to) })),
+  );
+});
+
 describe('the record', () => {
   test('keeps struck entries readable, with the reason, and offers to strike only what stands', () => {
     const record = recordOf([...cuts.slice(0, 2), { kind: 'strike', entryId: 'e2', reason: 'not cut yet' }]);

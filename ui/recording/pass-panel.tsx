@@ -11,6 +11,7 @@ import { useKept } from '../shell/kept';
 import { bandText } from '../units/band-text';
 import { useShowLength } from '../units/display-unit';
 import { BlocksPanel } from './blocks-panel';
+import { CutByNut } from './cut-by-nut';
 import { EventDialog } from './event-dialog';
 import { Chips } from './chips';
 import { ImpliedSays } from './implied-says';
@@ -133,6 +134,7 @@ export function PassPanel({
                   />
                 )}
               </div>
+              <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
               {otherMark && (
                 <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
               )}

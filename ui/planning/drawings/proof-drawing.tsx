@@ -71,7 +71,7 @@ export function ProofDrawing() {
             'var(--color-brass-bright)',
             thread.side === 'external' ? 'the nut lies in' : 'the bolt lies in',
           )}
-        <path d={`M${x(target)} ${base - 8}V${base + 40}`} stroke="var(--color-scribe)" strokeWidth="3" />
+        <path d={`M${x(target)} ${base}V${base + 40}`} stroke="var(--color-scribe)" strokeWidth="3" />
         <text
           x={x(target)}
           y={base + 42 + (nut === null ? 12 : 0)}
