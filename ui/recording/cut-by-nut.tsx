@@ -28,7 +28,7 @@ export function CutByNut({
       className="min-h-12"
       onClick={() => onRecord({ reading: String(readingTyped(value, sheetShownBy(sheet))) })}
     >
-      {`Cut ${onDial(sheet, infeed)} ${unit} more instead: ${slideWord(sheet)} to ${shownOnSheet({ value, unit }, sheet)}`}
+      {`Cut ${onDial(sheet, infeed)} ${unit} more${next === null ? '' : ' instead'}: ${slideWord(sheet)} to ${shownOnSheet({ value, unit }, sheet)}`}
     </Button>
   );
 }
