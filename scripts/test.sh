@@ -41,10 +41,13 @@ told() {
 
 need_node
 make_state
+# Debian's packages and npm's are fetched at the same time; each waits for its own server.
+need_modules &
+modules=$!
 need_program curl curl
 need_program mariadbd mariadb-server
 need_program chromium chromium
-need_modules
+wait "$modules"
 
 # On the second core: the types and the linter, which only read.
 # The database is started under the lock, which is free again for the start of the application.
