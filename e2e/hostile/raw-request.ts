@@ -17,7 +17,8 @@ export interface RawAnswer {
 const agent = new Agent({ keepAlive: true, maxSockets: 1000 });
 
 /** Sends a request exactly as given, without mending its path as a browser would; loopback only. */
-export function sendRaw(port: number, { method, path, headers, body }: RawRequest): Promise<RawAnswer> {
+export function sendRaw(port: number, raw: RawRequest): Promise<RawAnswer> {
+  const { method, path, headers, body } = raw;
   const begin = performance.now();
   return new Promise((resolve, reject) => {
     const length = body === null ? {} : { 'content-length': String(Buffer.byteLength(body)) };
@@ -38,7 +39,12 @@ export function sendRaw(port: number, { method, path, headers, body }: RawReques
       },
     );
     sent.on('timeout', () => sent.destroy(new Error('no answer in half a minute')));
-    sent.on('error', reject);
+    sent.on('error', (error: NodeJS.ErrnoException) => {
+      // A connection that lay idle may be closed by the server at the moment in which it is taken again.
+      const closed = sent.reusedSocket && (error.code === 'ECONNRESET' || error.code === 'EPIPE');
+      if (closed) sendRaw(port, raw).then(resolve, reject);
+      else reject(error);
+    });
     sent.end(body ?? undefined);
   });
 }
