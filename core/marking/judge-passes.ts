@@ -19,7 +19,7 @@ export function judgePasses(
   return [
     schedule(rows),
     infeed(sheet, prediction, cuts, rows, scheme),
-    reversal(cuts, rows),
+    reversal(sheet, cuts, rows),
     springs(sheet, cuts),
     ...(scheme.rules < 2 ? [] : judgeConduct(sheet, prediction, entries, coverage(rows))),
   ];
@@ -158,11 +158,11 @@ function infeed(
   };
 }
 
-function reversal(cuts: readonly Cut[], rows: RowJudgement): Judgement {
+function reversal({ feed: { slide } }: Sheet, cuts: readonly Cut[], rows: RowJudgement): Judgement {
   const back = cuts.filter((cut) => cut.infeed < -1e-9);
   return {
     id: 'passes:reversal',
-    title: 'Compound never backed off',
+    title: `${slide === 'compound' ? 'Compound' : 'Cross slide'} never backed off`,
     share: back.length === 0 ? coverage(rows) : 0,
     reason:
       back.length === 0

@@ -63,10 +63,10 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
       segment = settledBy(sheet, segment, standingOf(sheet, segment, at, workDiameter), mean);
     }
     if (isKind('trial')(entry)) {
-      const tried = trialsOf(live.slice(0, index + 1), entry);
       const at = cuts.at(-1);
-      segment = narrowedBy(sheet, segment, standingOf(sheet, segment, at, workDiameter), tried);
-      const infeed = nutOfRecord(sheet, live.slice(0, index + 1))?.reckoning.nextInfeed ?? null;
+      const nut = nutOfRecord(sheet, live.slice(0, index + 1));
+      segment = narrowedBy(segment, standingOf(sheet, segment, at, workDiameter), nut, sheet.tip.known);
+      const infeed = nut?.reckoning.nextInfeed ?? null;
       triedReading = at === undefined || infeed === null ? null : stopAt(sheet, at.reading, infeed);
     }
     if (!isKind('pass')(entry)) continue;
@@ -98,11 +98,6 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
 
 /** A cut whose reading was not taken leaves the size open until something is measured or tried. */
 const NOT_FORETOLD = { pitchDiameter: null, band: null };
-
-/** The trials of the same piece up to one of them. */
-function trialsOf(upTo: readonly Entry[], { content }: EntryOf<'trial'>): EntryOf<'trial'>[] {
-  return upTo.filter(isKind('trial')).filter((trial) => trial.content.evidenceId === content.evidenceId);
-}
 
 /** Where the work stands after the last cut, by what was measured or tried since, or what that cut foretold. */
 export function standingOf(

@@ -4,29 +4,23 @@ import { lengthIn } from '../units';
 import { travelOf } from '../lathe';
 import { isKind, type Entry } from './entry';
 import { limitsOfSheet } from './limits-of-sheet';
+import { trialsOfPiece } from './trials-of-piece';
 
 /** What the trials of the last piece that was tried say, each at its own depth; null without a trial. */
 export function nutOfRecord(
   sheet: Sheet,
   live: readonly Entry[],
 ): { evidenceId: string; reckoning: NutReckoning } | null {
-  const trials = live.filter(isKind('trial'));
-  const last = trials.at(-1);
+  const last = live.findLast(isKind('trial'));
   if (last === undefined) return null;
   const { evidenceId } = last.content;
   const evidence = sheet.proof.find(({ id }) => id === evidenceId);
   const { unit } = sheet.thread;
-  const ofPiece = trials.filter(({ content }) => content.evidenceId === evidenceId);
-  // A crest that was measured stands until the next cut; burrs come with cutting.
   const reckoning = reckonNut(
     {
       limits: limitsOfSheet(sheet),
       nut: evidence?.nut ?? null,
-      trials: ofPiece.map(({ content }) => ({
-        answer: content.answer,
-        reading: content.reading,
-        crest: content.crest,
-      })),
+      trials: trialsOfPiece(sheet, live, evidenceId),
       feedAngleDeg: sheet.feed.angleDeg,
       graduation: lengthIn(travelOf(1, sheet.lathe.dial), unit),
     },

@@ -1,11 +1,10 @@
 import { groundHeight } from '../depth';
 import { depthOf } from '../geometry';
-import { reckonNut } from '../nut';
+import type { NutReckoning } from '../nut';
 import { sheetDepth, type Sheet } from '../sheet';
 import type { Band } from '../thread';
 import type { EntryOf } from './entry';
 import { eventData } from './events';
-import { limitsOfSheet } from './limits-of-sheet';
 import type { ZeroGap } from './zero-gap';
 
 /** What a measurement, a nut or the last cut said of the size at one depth fed: from there on depth alone tells it. */
@@ -113,30 +112,19 @@ export function settledBy(
 }
 
 /**
- * The trials at one depth narrow what was only a band; bounds that contradict it are left to the eye. Where nothing was
- * foretold, a nut that says both ends does.
+ * What a nut or another piece says narrows what was only a band; bounds that contradict it are left to the eye. Where
+ * nothing was foretold, a nut that says both ends does.
  */
 export function narrowedBy(
-  sheet: Sheet,
   segment: Segment,
   { cut, fed, size }: Standing,
-  trials: readonly EntryOf<'trial'>[],
+  nut: { reckoning: NutReckoning } | null,
+  tipKnown: boolean,
 ): Segment {
-  const last = trials.at(-1)?.content;
-  const sure =
-    segment.depthAtZero !== null && segment.uncertainty === 0 && segment.foretells && sheet.tip.known;
-  const nut = sheet.proof.find(({ id }) => id === last?.evidenceId)?.nut ?? null;
-  if (cut === null || last === undefined || nut === null || sure) return segment;
-  const { pitchDiameter, contradiction } = reckonNut(
-    {
-      limits: limitsOfSheet(sheet),
-      nut,
-      trials: trials.map(({ content }) => content),
-      feedAngleDeg: sheet.feed.angleDeg,
-      graduation: 1,
-    },
-    sheet.thread.unit,
-  );
+  const sure = segment.depthAtZero !== null && segment.uncertainty === 0 && segment.foretells && tipKnown;
+  if (cut === null || nut === null || sure) return segment;
+  const { pitchDiameter, contradiction } = nut.reckoning;
+  if (pitchDiameter.min === null && pitchDiameter.max === null) return segment;
   const min = Math.max(pitchDiameter.min ?? -Infinity, size?.min ?? -Infinity);
   const max = Math.min(pitchDiameter.max ?? Infinity, size?.max ?? Infinity);
   if (contradiction !== null || !Number.isFinite(min) || !Number.isFinite(max) || min > max) return segment;

@@ -38,8 +38,8 @@ export interface SpeedLimit {
  * What limits the speed of a technique (common practice). Opening the half nut: the usable width of the run-out, which
  * is its width less the tool's own at the surface at full depth, holds the reaction. Stopping in it: reaction and
  * run-down. Clearing first: the run-out holds the reaction, the room to chuck and shoulder the run-down too. A trip:
- * no limit of speed. Away from the headstock: the way that is left to the live centre; with the half nut kept closed the
- * return runs under power at the shoulder. Pulled out at a mark: the imperfect length.
+ * no limit of speed. Away from the headstock: the way that is left to the live centre; with the half nut kept closed both
+ * that, run-down included, and the return under power at the shoulder. Pulled out at a mark: the imperfect length.
  */
 export function speedLimit(speedCase: SpeedCase): SpeedLimit {
   const { way, drive, endLength, toolWidth, room } = speedCase;
@@ -58,7 +58,8 @@ export function speedLimit(speedCase: SpeedCase): SpeedLimit {
   if (endsBy === 'opening')
     return { endsBy: way.end === 'mark' ? 'imperfect-length' : endsBy, ...none, usable };
   if (endsBy === 'clearing') return { endsBy, usable, room, ...runDown };
-  return { endsBy, usable, room: null, ...runDown };
+  // Away from the headstock a cut under a closed half nut also comes to rest before the live centre.
+  return { endsBy, usable, room: away && hasTailstock(way.holding) ? room : null, ...runDown };
 }
 
 type Limits = Pick<SpeedLimit, 'endsBy' | 'usable' | 'room' | 'runDownTurns'>;

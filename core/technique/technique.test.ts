@@ -167,6 +167,13 @@ describe('what limits the speed', () => {
     expect(limit.endsBy).toBe('stopping');
     expect(timeLeft(limit, 1 / 13, 60)).toBeCloseTo(2, 9);
   });
+  test('away and reversing: the cut too comes to rest before the live centre, where there is one', () => {
+    const way = { ...USUAL, direction: 'away-from-headstock' } as const;
+    const near = { drive: 'reversing', runDownTurns: 1, room: 2 / 13 } as const;
+    expect(timeLeft(speedLimit(speedCase({ way, ...near })), 1 / 13, 60)).toBeCloseTo(1, 9);
+    const free = speedLimit(speedCase({ way: { ...way, holding: 'collet' }, ...near }));
+    expect(timeLeft(free, 1 / 13, 60)).toBeCloseTo(2, 9);
+  });
   test('pulled out at a mark: the imperfect length, the tool takes nothing from it', () => {
     const way = { ...USUAL, end: 'mark' } as const;
     expect(speedLimit(speedCase({ way, toolWidth: 0.02 }))).toMatchObject({
