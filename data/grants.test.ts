@@ -1,7 +1,8 @@
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import { closeDatabase, database } from './database';
-import { createExercise, discardExercise, handOut, saveDraft } from './exercises';
+import { createExercise, discardExercise, saveDraft } from './exercises';
+import { handOut } from './hand-out';
 import { APPLICATION_MAY, grantApplication } from './grants';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';

@@ -2,7 +2,7 @@ import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import { classBoard } from './class-board';
 import { database } from './database';
-import { handOut } from './exercises';
+import { handOut } from './hand-out';
 import { loadMark, markAttempt } from './marks';
 import { passOn } from './outcome';
 import { change, rowsOf } from './query';

@@ -1,7 +1,8 @@
 import { appendEntry } from './append-entry';
 import { classBoard } from './class-board';
 import { database } from './database';
-import { handOut, loadExercise } from './exercises';
+import { loadExercise } from './exercises';
+import { handOut } from './hand-out';
 import { forget } from './forget';
 import { loadMark, markAttempt } from './marks';
 import { passOn } from './outcome';

@@ -1,4 +1,5 @@
-import { createExercise, handOut, loadExercise } from './exercises';
+import { createExercise, loadExercise } from './exercises';
+import { handOut } from './hand-out';
 import { passOn } from './outcome';
 import { loadAttempt } from './attempts';
 import { archiveLathe, saveLathe, saveWires, saveWords, setTimeZone, shopOf } from './shop';

@@ -8,7 +8,7 @@ import { ENTRY_KINDS, type Entry } from '@/core/record';
 import { USUAL_WORDS } from '@/core/shop';
 import { sheetFor, type Sheet } from '@/core/sheet';
 import { database } from '@/data/database';
-import { freezeScheme, freezeSheet, makeAttempt } from '@/data/exercises';
+import { freezeScheme, freezeSheet, makeAttempt } from '@/data/hand-out';
 import { change, insertRow } from '@/data/query';
 import { freeTextOf } from '@/data/records';
 import { storedJson } from '@/data/stored-json';

@@ -1,5 +1,5 @@
 import { handOutSchema, sentForm } from '@/core/plan';
-import { handOut } from '@/data/exercises';
+import { handOut } from '@/data/hand-out';
 import { answer, handle } from '@/app/server/handle';
 
 /** Freezes the plan as a revision with a sheet for each lathe, and makes an attempt for each chosen student. */
