@@ -40,6 +40,8 @@ const CORE_FOLDERS = [
   'bore',
   'nut',
   'identify',
+  'gearing',
+  'thread-dial',
   'lathe',
   'shop',
   'groove',

@@ -182,3 +182,69 @@ test('identify names standard threads, and refuses what it does not know', () =>
   expect(ask('identify', { ...request, colour: 1 })).toHaveProperty('error.field', 'colour');
   expect(ask('identify', { ...request, tpi: '11 1/2', side: 'internal' })).toHaveProperty('candidates');
 });
+
+describe('the machine', () => {
+  /** The taught rules of the thread dial; common practice. */
+  test.each([
+    [{ tpi: 13 }, 1, [0, 2, 4, 6], false],
+    [{ tpi: '11 1/2' }, 1, [0, 4], false],
+    [{ tpi: 11.25 }, 1, [0], false],
+    [{ pitch: 1.5 }, 1, [], true],
+    [{ tpi: 16 }, 2, [0, 1, 2, 3, 4, 5, 6, 7], false],
+    [{ tpi: 16 }, 3, [], true],
+  ])('safe marks of %j with %d starts', (thread, starts, safeMarks, keepHalfNutClosed) => {
+    const request = { leadScrew: { tpi: 8 }, gearTeeth: 32, marks: 8, thread, starts };
+    expect(ask('dial', request)).toMatchObject({ safeMarks, keepHalfNutClosed, screwPitchesBetweenMarks: 4 });
+  });
+
+  /** Common practice: 28/48 on a screw of 3 mm gives 1.75 mm exactly. */
+  test('gears of a stock, exact first', () => {
+    const request = { stock: [28, 30, 48, 60], leadScrew: { pitch: 3 }, thread: { pitch: '1.75' }, most: 2 };
+    expect(ask('gears', request)).toMatchObject({
+      exact: true,
+      trains: [{ drivers: [28], driven: [48], ratio: 28 / 48, errorPpm: 0 }, {}],
+    });
+    const other = ask('gears', { ...request, stock: [28, 48], fixedRatio: '1/2' }) as { exact: boolean };
+    expect(other.exact).toBe(false);
+  });
+
+  test('the mark on either scale', () => {
+    expect(ask('compound', { angle: 29.5, zeroAlong: 'bed' })).toEqual({ markToSet: 60.5 });
+    expect(ask('compound', { angle: 29.5, zeroAlong: 'cross-slide' })).toEqual({ markToSet: 29.5 });
+  });
+
+  test('speed in the usable width', () => {
+    const request = { lead: 2.5, unit: 'mm', runOut: 4, reaction: 1.2, speeds: [70, 45, 110] };
+    expect(ask('speed', request)).toMatchObject({
+      maxRpm: expect.closeTo(80, 9) as number,
+      rpm: 70,
+      timeInRunOut: 96 / 70,
+    });
+    const stopped = ask('speed', { ...request, toolWidth: 1, drift: 0.25, runDownTurns: 0.5 });
+    expect(stopped).toMatchObject({ maxRpm: expect.closeTo(30, 9) as number, rpm: null, timeInRunOut: null });
+    /** Common practice: 13 TPI at 256 rpm leaves 0.70 s in a groove of 3 pitches. */
+    const practice = { lead: 1 / 13, unit: 'in', runOut: 3 / 13, reaction: 0.7, speeds: [256] };
+    expect(ask('speed', practice)).toMatchObject({
+      rpm: 256,
+      timeInRunOut: expect.closeTo(0.703, 3) as number,
+    });
+  });
+
+  test.each([
+    ['dial', { leadScrew: { tpi: 8, pitch: 3 }, gearTeeth: 32, marks: 8, thread: { tpi: 8 } }, 'leadScrew'],
+    ['dial', { leadScrew: { tpi: 8 }, gearTeeth: 0, marks: 8, thread: { tpi: 8 } }, 'gearTeeth'],
+    ['dial', { leadScrew: { tpi: 8 }, gearTeeth: 32, marks: 2.5, thread: { tpi: 8 } }, 'marks'],
+    ['dial', { leadScrew: { tpi: 8 }, gearTeeth: 32, marks: 8, thread: { tpi: '1/0' } }, 'thread.tpi'],
+    ['dial', { leadScrew: { tpi: 8 }, gearTeeth: 32, marks: 8 }, 'thread'],
+    ['gears', { stock: [20, 0], leadScrew: { tpi: 8 }, thread: { tpi: 8 } }, 'stock[1]'],
+    ['gears', { stock: [20, 9000], leadScrew: { tpi: 8 }, thread: { tpi: 8 } }, 'stock[1]'],
+    ['gears', { stock: [20, 40], leadScrew: { tpi: 8 }, thread: { tpi: 8 }, fixedRatio: '0' }, 'fixedRatio'],
+    ['compound', { angle: 91, zeroAlong: 'bed' }, 'angle'],
+    ['compound', { angle: 29.5 }, 'zeroAlong'],
+    ['speed', { lead: 2.5, unit: 'mm', runOut: 4, reaction: 1.2 }, 'speeds'],
+    ['speed', { lead: 2.5, unit: 'mm', runOut: 4, reaction: 1.2, speeds: [-1] }, 'speeds[0]'],
+    ['speed', { lead: 2.5, unit: 'mm', runOut: 4, reaction: 1.2, speeds: [45], tool: 1 }, 'tool'],
+  ])('%s refuses %j at its field', (kind, request, field) => {
+    expect(ask(kind, request)).toMatchObject({ error: { field } });
+  });
+});

@@ -1,10 +1,14 @@
 import { bad, type Result } from '../errors/field-issue';
 import { allFinite, readJson } from '../json';
 import { calcBore } from './calc-bore';
+import { calcCompound } from './calc-compound';
 import { calcDepth } from './calc-depth';
+import { calcDial } from './calc-dial';
+import { calcGears } from './calc-gears';
 import { calcIdentify } from './calc-identify';
 import { calcLimits } from './calc-limits';
 import { calcNut } from './calc-nut';
+import { calcSpeed } from './calc-speed';
 import { calcWires } from './calc-wires';
 
 /** The kinds of request, by name. */
@@ -15,6 +19,10 @@ export const CALC_KINDS: Record<string, (request: unknown) => Result<object>> = 
   bore: calcBore,
   identify: calcIdentify,
   nut: calcNut,
+  dial: calcDial,
+  gears: calcGears,
+  compound: calcCompound,
+  speed: calcSpeed,
 };
 
 export interface CalcError {

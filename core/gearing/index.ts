@@ -1,0 +1,5 @@
+export * from './advance';
+export * from './train';
+export * from './mounting';
+export * from './find-trains';
+export * from './read-stock';

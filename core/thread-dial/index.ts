@@ -1,0 +1,3 @@
+export * from './repeat';
+export * from './safe-marks';
+export * from './between-marks';
