@@ -3,7 +3,8 @@ import { readPlan } from '@/core/plan';
 import { predict } from '@/core/record';
 import { USUAL_WORDS } from '@/core/shop';
 import { sheetFor } from '@/core/sheet';
-import { EXERCISES, LATHES, STUDENTS } from './shop';
+import { LATHES } from './lathes';
+import { EXERCISES, STUDENTS } from './shop';
 import { tellStory } from './story';
 
 const people = {

@@ -14,7 +14,8 @@ import { freeTextOf } from '@/data/records';
 import { storedJson } from '@/data/stored-json';
 import { rebuildSummaries } from '@/data/summaries';
 import { keepTexts } from '@/data/texts';
-import { CLASS_NAME, EXERCISES, INSTRUCTOR, LATHES, STUDENTS, WIRES, type DemoExercise } from './shop';
+import { LATHES, type LatheName } from './lathes';
+import { CLASS_NAME, EXERCISES, INSTRUCTOR, STUDENTS, WIRES, type DemoExercise } from './shop';
 import { tellStory } from './story';
 
 type Author = Entry['author'];
@@ -207,7 +208,7 @@ function formatOf({ kind }: Entry['content']): number {
 }
 
 /** The sheet of a plan on a lathe of the demo shop. */
-export function sheetOn(plan: Plan, name: keyof typeof LATHES): Sheet {
+export function sheetOn(plan: Plan, name: LatheName): Sheet {
   return sheetFor({ plan, lathe: LATHES[name], tool: null, gauges: [], words: USUAL_WORDS });
 }
 

@@ -1,5 +1,5 @@
-import { usualLathe, type Lathe } from '@/core/lathe';
 import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan';
+import type { LatheName } from './lathes';
 import type { Story } from './story';
 
 /** The demo shop: an invented trades school whose classes make parts for hand-operated bookbinding presses. */
@@ -22,64 +22,6 @@ export const STUDENTS = [
 ] as const;
 
 export type StudentName = (typeof STUDENTS)[number];
-
-const inch = usualLathe('in');
-const metric = usualLathe('mm');
-
-/** The lathes of the demo shop: inch and metric dials, two swivel scales that count from the bed, a trip and a readout. */
-export const LATHES = {
-  'Lathe 1': {
-    ...inch,
-    name: 'Lathe 1',
-    spindle: { nose: 'camlock', runDownTurns: 2 },
-    leadScrew: { threadsPerInch: 8, pitch: null },
-    threadDial: { gearTeeth: 32, marks: 8 },
-    trip: false,
-  },
-  'Lathe 2': {
-    ...inch,
-    name: 'Lathe 2',
-    compound: { ...inch.compound, swivel: { zeroAlong: 'bed', graduationDeg: 1, rangeDeg: 90 } },
-    spindle: { nose: 'screwed', runDownTurns: null },
-    leadScrew: { threadsPerInch: 8, pitch: null },
-  },
-  'Lathe 3': {
-    ...metric,
-    name: 'Lathe 3',
-    spindle: { nose: 'long-taper', runDownTurns: 1.5 },
-    leadScrew: { threadsPerInch: null, pitch: { value: 6, unit: 'mm' } },
-  },
-  'Lathe 4': {
-    ...metric,
-    name: 'Lathe 4',
-    compound: {
-      dial: {
-        ...metric.compound.dial,
-        graduation: { value: 0.05, unit: 'mm' },
-        perTurn: { value: 3, unit: 'mm' },
-      },
-      swivel: { zeroAlong: 'bed', graduationDeg: 1, rangeDeg: null },
-    },
-  },
-  'Lathe 5': {
-    ...metric,
-    name: 'Lathe 5',
-    crossSlide: {
-      dial: {
-        graduation: { value: 0.02, unit: 'mm' },
-        perTurn: { value: 4, unit: 'mm' },
-        reads: 'diameter',
-        counts: 'up',
-      },
-    },
-    spindle: { nose: 'camlock', runDownTurns: 1 },
-    leadScrew: { threadsPerInch: null, pitch: { value: 6, unit: 'mm' } },
-    trip: true,
-    readout: { resolution: { value: 0.005, unit: 'mm' }, reads: 'diameter' },
-  },
-} as const satisfies Record<string, Lathe>;
-
-export type LatheName = keyof typeof LATHES;
 
 /** Sizes of the shop's measuring wires. */
 export const WIRES = [

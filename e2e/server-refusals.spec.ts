@@ -71,7 +71,7 @@ test('a direct POST of a bad plan names each field, and nothing is stored', asyn
   const later = await request.post('/api/plans', { data: { plan: { ...plan, version: 9 } } });
   expect([later.status(), (await fieldsOf(later))[0]]).toEqual([422, 'version']);
   const lathe = (await (await request.get(`/api/lathes/${latheIds[0]}`)).json()) as { name: string };
-  expect(lathe).toMatchObject({ format: 'oyakata-lathe', version: 1, name: 'Lathe 1' });
+  expect(lathe).toMatchObject({ format: 'oyakata-lathe', version: 2, name: 'Lathe 1' });
   const copy = await request.post('/api/lathes', { data: { document: { ...lathe, name: 'Lathe 1, copy' } } });
   expect(copy.status()).toBe(201);
   const { id: copyId } = (await copy.json()) as { id: number };

@@ -1,4 +1,5 @@
 export * from './advance';
+export * from './lead-of-thread';
 export * from './train';
 export * from './mounting';
 export * from './find-trains';

@@ -46,13 +46,17 @@ describe('the dial of the slide that feeds', () => {
     expect(feedDial(lathe, 'cross-slide')).toEqual({ dial: lathe.compound.dial, known: false }));
   test('its own where it is known', () => {
     const own = { ...lathe.compound.dial, reads: 'diameter' } as const;
-    expect(feedDial({ ...lathe, crossSlide: { dial: own } }, 'cross-slide')).toEqual({
+    expect(feedDial({ ...lathe, crossSlide: { dial: own, backlash: null } }, 'cross-slide')).toEqual({
       dial: own,
       known: true,
     });
   });
   test('a readout has its resolution, no turns that matter, and reads what it is set to', () => {
-    const readout = { resolution: { value: 0.005, unit: 'mm' }, reads: 'diameter' } as const;
+    const readout: Lathe['readout'] = {
+      axes: [],
+      resolution: { value: 0.005, unit: 'mm' },
+      reads: 'diameter',
+    };
     const { dial: shown } = feedDial({ ...lathe, readout }, 'readout');
     expect(shown.graduation).toEqual(readout.resolution);
     expect(shown.reads).toBe('diameter');

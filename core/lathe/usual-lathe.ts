@@ -24,17 +24,31 @@ export function usualLathe(
 ): Lathe {
   return {
     format: 'oyakata-lathe',
-    version: 1,
+    version: 2,
     name,
+    note: null,
+    size: { swing: null, swingOverSlide: null, centres: null, crossTravel: null, compoundTravel: null },
     compound: {
       dial: USUAL_DIALS[unit],
-      swivel: { zeroAlong: 'cross-slide', graduationDeg: 1, rangeDeg: null },
+      backlash: null,
+      swivel: { zeroAlong: 'cross-slide', counts: null, graduationDeg: 1, rangeDeg: null },
     },
-    crossSlide: { dial: null },
-    spindle: { nose: null, runDownTurns: null },
+    crossSlide: { dial: null, backlash: null },
+    spindle: { nose: null, brake: null, runDownTurns: null, speeds: [] },
     leadScrew: null,
+    halfNut: { closesLate: null, lateBy: null },
     threadDial: null,
-    trip: null,
+    gearing: {
+      levers: [],
+      quickChange: null,
+      changeGears: null,
+      stock: [],
+      mounting: { leastPair: null, mostPair: null, mostOnStud: null, mostOnScrew: null, clearance: null },
+      fixedRatio: null,
+      baseSet: null,
+    },
+    placards: [],
+    trip: { fitted: null, findsBy: null, returnsBy: null, scatter: null },
     readout: null,
   };
 }

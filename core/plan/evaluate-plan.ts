@@ -80,7 +80,7 @@ function ofThread(
   const feedAngleDeg = angle === null ? null : feedAngleOf(way.infeed, angle);
   const wires = evidence.findIndex(({ kind }) => kind === 'wires');
 
-  const choices = wayStage(way, startsBy, unit === 'in', lathe);
+  const choices = wayStage(way, startsBy, thread, lathe);
   const work = workStage(thread, limits, typed('blankDiameter'));
   const proof = proofStage(
     thread,

@@ -22,6 +22,7 @@ export type PlanIssueCode =
   | 'no-trip'
   | 'no-readout'
   | 'no-safe-mark'
+  | 'no-dial'
   | 'run-down-unknown'
   // tool
   | 'insert-range-reversed'

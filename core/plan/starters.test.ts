@@ -10,8 +10,8 @@ test.each(STARTERS.map((starter) => [starter.name, starter] as const))(
     const thread = { ...EMPTY_PLAN_FORM.thread, designation };
     const lathe = {
       ...usualLathe('in'),
-      trip: true,
-      readout: { resolution: { value: 0.0002, unit: 'in' as const }, reads: 'diameter' as const },
+      trip: { fitted: true, findsBy: null, returnsBy: null, scatter: null },
+      readout: { axes: [], resolution: { value: 0.0002, unit: 'in' as const }, reads: 'diameter' as const },
     };
     const { plan, issues } = readPlan(startWith(starter, { title: 'Piece', thread }), lathe);
     expect(issues).toEqual([]);

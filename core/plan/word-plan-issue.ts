@@ -45,13 +45,15 @@ export function wordPlanIssue(issue: PlanIssue): string {
     case 'compound-not-along-bed':
       return 'To go to the next start by the compound it must lie along the bed: plunge, or find the starts by the thread dial.';
     case 'screwed-chuck-in-reverse':
-      return `${facts.lathe}: its chuck screws onto the nose and can unscrew in reverse. Take another lathe or drive, or hold between centres.`;
+      return `${facts.lathe}: its chuck screws onto the nose and can unscrew in reverse. Take another lathe or drive, or hold between centres or in a collet.`;
     case 'no-trip':
       return `${facts.lathe} has no threading trip that we know of.`;
     case 'no-readout':
       return `${facts.lathe} has no readout: plunge by the dial there.`;
     case 'no-safe-mark':
       return `${facts.lathe}: no mark of the thread dial is safe for this thread. There the half nut stays closed and the spindle is reversed.`;
+    case 'no-dial':
+      return `${facts.lathe}: no thread dial that can be used, and this thread needs one. There the half nut stays closed and the spindle is reversed.`;
     case 'run-down-unknown':
       return 'How many turns the spindle runs on is not known of this lathe: it is taken as none. Measure it, and leave more room.';
     case 'no-evidence':

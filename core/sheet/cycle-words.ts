@@ -1,4 +1,5 @@
 import { MEASURING_WORDS } from '../gauging';
+import type { Advance } from '../gearing';
 import type { Lathe } from '../lathe';
 import { EVIDENCE_DATA } from '../proof';
 import { USUAL_WORDS } from '../shop';
@@ -23,15 +24,15 @@ export function cycleWords(
   way: Way,
   planned: RealDrive,
   lathe: Lathe,
-  unit: 'in' | 'mm',
+  lead: Advance,
   { proof }: Pick<Sheet, 'proof'>,
 ): Pick<Sheet['words'], 'cycle' | 'cycles' | 'hazards' | 'allCut'> {
   const words = techniqueWords(USUAL_WORDS, MEASURING_WORDS[way.side].work);
   const can = (drive: RealDrive) =>
-    forbiddenOn(way, drive, lathe, unit === 'in').every(
-      ({ code, severity }) => severity !== 'refuse' && code !== 'no-safe-mark',
+    forbiddenOn(way, drive, lathe, lead).every(
+      ({ code, severity }) => severity !== 'refuse' && code !== 'no-safe-mark' && code !== 'no-dial',
     ) &&
-    (drive !== 'trip' || lathe.trip === true);
+    (drive !== 'trip' || lathe.trip.fitted === true);
   const drives = [planned, ...REAL_DRIVES.filter((drive) => drive !== planned && can(drive))];
   const cycles = drives.map((drive) => ({
     drive,

@@ -1,3 +1,4 @@
+import { leadOfThread } from '../gearing';
 import type { Lathe } from '../lathe';
 import { wordPlanIssue, type Plan } from '../plan';
 import { forbiddenOn } from '../technique';
@@ -9,7 +10,7 @@ export function refusedByLathe(plan: Plan, lathe: Lathe): string[] {
   const read = parseDesignation(plan.thread.designation);
   if (!read.ok) return [];
   const { thread } = read.value;
-  return forbiddenOn(wayOfPlan(plan, thread), plan.technique.drive, lathe, thread.unit === 'in')
+  return forbiddenOn(wayOfPlan(plan, thread), plan.technique.drive, lathe, leadOfThread(thread))
     .filter(({ severity }) => severity === 'refuse')
     .map(({ code }) =>
       wordPlanIssue({ field: 'technique.drive', code, severity: 'refuse', facts: { lathe: lathe.name } }),

@@ -1,6 +1,7 @@
 import { compoundFeedFor, radialDepthOf, swivelMarkDeg } from '../compound';
 import { depthCaseOf, pitchDiameterAt, radialDepthFor } from '../depth';
 import { MEASURING_WORDS, overWires, wireCaseOf, type Gauge } from '../gauging';
+import { leadOfThread } from '../gearing';
 import { diameterAt } from '../geometry';
 import { grooveCaseOf, grooveWidth } from '../groove';
 import { feedDial, graduationsIn, travelOf, type Lathe } from '../lathe';
@@ -68,7 +69,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const limits = threadLimits(thread);
   const { unit } = thread;
   const way = wayOfPlan(plan, thread);
-  const drive = driveOn(way.drive, lathe, unit === 'in');
+  const drive = driveOn(way.drive, lathe, leadOfThread(thread));
   const slide = slideOf(way.infeed);
   const { dial } = feedDial(lathe, slide);
   const { swivel } = lathe.compound;
@@ -205,7 +206,11 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
     {
       ...sheet,
       steps,
-      words: { ...measuring, ...ownWords(words), ...cycleWords(way, drive, lathe, unit, sheet) },
+      words: {
+        ...measuring,
+        ...ownWords(words),
+        ...cycleWords(way, drive, lathe, leadOfThread(thread), sheet),
+      },
     },
     words,
   );

@@ -1,4 +1,5 @@
-import type { Lathe } from '../lathe';
+import type { Advance } from '../gearing';
+import { halfNutBy, type Lathe } from '../lathe';
 import {
   HOLDINGS,
   hasTailstock,
@@ -49,39 +50,36 @@ export function holdingsOf(side: Way['side']): Holding[] {
 
 /** Why a lathe can not do what a way asks; `unknown` ones only warn, for nobody has looked it up. */
 export interface LatheConflict {
-  code: 'screwed-chuck-in-reverse' | 'no-trip' | 'no-readout' | 'no-safe-mark';
+  code: 'screwed-chuck-in-reverse' | 'no-trip' | 'no-readout' | 'no-safe-mark' | 'no-dial';
   severity: 'refuse' | 'warn';
 }
 
-/** What a lathe forbids a way. */
-export function forbiddenOn(way: Way, drive: Drive, lathe: Lathe, inch: boolean): LatheConflict[] {
+/** Holdings that put nothing on the spindle nose which could unscrew: the drawbar holds a collet. */
+const NOTHING_SCREWED_ON: readonly Holding[] = ['between-centres', 'collet'];
+
+/** What a lathe forbids a way of cutting a lead. */
+export function forbiddenOn(way: Way, drive: Drive, lathe: Lathe, lead: Advance): LatheConflict[] {
   const conflicts: LatheConflict[] = [];
-  const backward = driveOn(drive, lathe, inch) === 'reversing' || frameOfWay(way).spindleReversed;
-  // Between centres no chuck is on the nose.
-  const chucked = way.holding !== 'between-centres';
+  const backward = driveOn(drive, lathe, lead) === 'reversing' || frameOfWay(way).spindleReversed;
+  const chucked = !NOTHING_SCREWED_ON.includes(way.holding);
   if (backward && chucked && lathe.spindle.nose === 'screwed')
     conflicts.push({ code: 'screwed-chuck-in-reverse', severity: 'refuse' });
-  if (drive === 'trip' && lathe.trip !== true)
-    conflicts.push({ code: 'no-trip', severity: lathe.trip === false ? 'refuse' : 'warn' });
+  if (drive === 'trip' && lathe.trip.fitted !== true)
+    conflicts.push({ code: 'no-trip', severity: lathe.trip.fitted === false ? 'refuse' : 'warn' });
   if (way.infeed === 'readout' && lathe.readout === null)
     conflicts.push({ code: 'no-readout', severity: 'refuse' });
-  if (drive === 'half-nut' && crossesSystems(lathe, inch))
-    conflicts.push({ code: 'no-safe-mark', severity: 'warn' });
+  const nut = halfNutBy(lathe, lead);
+  if (drive === 'half-nut' && !nut.can)
+    conflicts.push({ code: nut.why === 'no-safe-mark' ? 'no-safe-mark' : 'no-dial', severity: 'warn' });
   return conflicts;
 }
 
-/** A metric thread on an inch lead screw, or the reverse: no mark of the dial is safe (common practice). */
-export function crossesSystems({ leadScrew }: Lathe, inchThread: boolean): boolean {
-  if (leadScrew === null) return false;
-  return (leadScrew.threadsPerInch !== null) !== inchThread;
-}
-
 /**
- * The drive that is preset on a lathe: the plan's own; where the plan leaves it free, or no mark of the thread dial is
- * safe, what this lathe can do.
+ * The drive that is preset on a lathe: the plan's own; where the plan leaves it free, or the half nut can not find the
+ * thread again, what this lathe can do.
  */
-export function driveOn(drive: Drive, lathe: Lathe, inchThread: boolean): RealDrive {
-  const crosses = crossesSystems(lathe, inchThread);
-  if (drive === 'free') return crosses ? 'reversing' : 'half-nut';
-  return drive === 'half-nut' && crosses ? 'reversing' : drive;
+export function driveOn(drive: Drive, lathe: Lathe, lead: Advance): RealDrive {
+  const opens = halfNutBy(lathe, lead).can;
+  if (drive === 'free') return opens ? 'half-nut' : 'reversing';
+  return drive === 'half-nut' && !opens ? 'reversing' : drive;
 }

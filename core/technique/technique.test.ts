@@ -1,3 +1,5 @@
+import Fraction from 'fraction.js';
+import { advanceOfMm, advanceOfTpi } from '../gearing';
 import { usualLathe, type Lathe } from '../lathe';
 import { USUAL_WORDS } from '../shop';
 import {
@@ -206,12 +208,13 @@ describe('what does not go together', () => {
 
   const lathe: Lathe = {
     ...usualLathe('in'),
-    leadScrew: { threadsPerInch: 8, pitch: null },
-    spindle: { nose: 'screwed', runDownTurns: null },
+    leadScrew: { advance: '8 TPI', hand: null, engagedBy: null, mostRpm: null },
+    spindle: { ...usualLathe('in').spindle, nose: 'screwed' },
   };
   const on = (change: Partial<Way>, changed: Partial<Lathe> = {}, inch = true) => {
+    const lead = inch ? advanceOfTpi(new Fraction(16)) : advanceOfMm(new Fraction('1.5'));
     const way = { ...USUAL, ...change };
-    return forbiddenOn(way, way.drive, { ...lathe, ...changed }, inch).map(
+    return forbiddenOn(way, way.drive, { ...lathe, ...changed }, lead).map(
       ({ code, severity }) => `${severity} ${code}`,
     );
   };
@@ -219,19 +222,32 @@ describe('what does not go together', () => {
     expect(on({ drive: 'reversing' })).toEqual(['refuse screwed-chuck-in-reverse']);
     expect(on({ direction: 'away-from-headstock' })).toEqual(['refuse screwed-chuck-in-reverse']);
     expect(on({ drive: 'reversing', holding: 'between-centres' })).toEqual([]);
-    expect(on({ drive: 'reversing' }, { spindle: { nose: 'screwed-locked', runDownTurns: 1 } })).toEqual([]);
+    expect(on({ drive: 'reversing' }, { spindle: { ...lathe.spindle, nose: 'screwed-locked' } })).toEqual([]);
   });
   test('a trip that the lathe has not is refused, one that nobody has looked up is warned of', () => {
-    expect(on({ drive: 'trip' }, { trip: false })).toEqual(['refuse no-trip']);
+    expect(on({ drive: 'trip' }, { trip: { ...lathe.trip, fitted: false } })).toEqual(['refuse no-trip']);
     expect(on({ drive: 'trip' })).toEqual(['warn no-trip']);
-    expect(on({ drive: 'trip' }, { trip: true })).toEqual([]);
+    expect(on({ drive: 'trip' }, { trip: { ...lathe.trip, fitted: true } })).toEqual([]);
   });
   test('a plunge by the readout wants one', () =>
     expect(on({ infeed: 'readout' })).toEqual(['refuse no-readout']));
+  test('without a dial the half nut opens only where every pitch of the screw is a whole number of leads', () => {
+    const none: Partial<Lathe> = {
+      threadDial: { state: 'none', swingsOut: null, gears: [], plate: [] },
+      spindle: { ...lathe.spindle, nose: 'camlock' },
+    };
+    expect(on({}, none)).toEqual([]);
+    const bench = { ...lathe, ...none };
+    expect(driveOn('half-nut', bench, advanceOfTpi(new Fraction(16)))).toBe('half-nut');
+    expect(driveOn('half-nut', bench, advanceOfTpi(new Fraction(20)))).toBe('reversing');
+    expect(forbiddenOn(USUAL, 'half-nut', bench, advanceOfTpi(new Fraction(20)))).toEqual([
+      { code: 'no-dial', severity: 'warn' },
+    ]);
+  });
   test('a metric thread on an inch screw keeps the half nut closed', () => {
-    const locked = { spindle: { nose: 'camlock', runDownTurns: null } } as const;
-    expect(driveOn('half-nut', lathe, false)).toBe('reversing');
-    expect(driveOn('free', lathe, true)).toBe('half-nut');
+    const locked: Partial<Lathe> = { spindle: { ...lathe.spindle, nose: 'camlock' } };
+    expect(driveOn('half-nut', lathe, advanceOfMm(new Fraction('1.5')))).toBe('reversing');
+    expect(driveOn('free', lathe, advanceOfTpi(new Fraction(13)))).toBe('half-nut');
     expect(on({}, locked, false)).toEqual(['warn no-safe-mark']);
   });
 });

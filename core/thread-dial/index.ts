@@ -1,3 +1,4 @@
 export * from './repeat';
 export * from './safe-marks';
 export * from './between-marks';
+export * from './part-of-turn';

@@ -11,6 +11,7 @@ const sheet = sheetOf(
   {
     ...inch,
     compound: {
+      ...inch.compound,
       dial: { ...inch.compound.dial, perTurn: { value: 0.04, unit: 'in' } },
       swivel: { ...inch.compound.swivel, zeroAlong: 'bed' },
     },

@@ -3,16 +3,19 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { readLatheForm, usualLathe, type LatheField, type LatheForm } from '@/core/lathe';
+import { readLatheForm, type LatheForm } from '@/core/lathe';
 import { Button, buttonClass } from '../kit/button';
-import { Choice } from '../kit/choice';
-import { Field } from '../kit/field';
 import { Message } from '../kit/message';
+import { Tabs } from '../kit/tabs';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
-import { useSay } from '../shell/shop-words';
 import { send } from '../shell/send';
+import { GearingTab } from './lathe/gearing-tab';
+import { LatheFormProvider, type LatheFormState } from './lathe/lathe-form-context';
+import { ScrewTab } from './lathe/screw-tab';
+import { SlidesTab } from './lathe/slides-tab';
+import { SpindleTab } from './lathe/spindle-tab';
 
 export interface LatheViewProps {
   /** Null for a new one. */
@@ -32,18 +35,33 @@ export function LatheView(props: LatheViewProps) {
   );
 }
 
-const INCH_MM = [
-  { value: 'in', text: 'Inch' },
-  { value: 'mm', text: 'mm' },
-];
-const READS = [
-  { value: 'travel', text: 'its own travel' },
-  { value: 'diameter', text: 'the diameter' },
-];
-const COUNTS = [
-  { value: 'up', text: 'up' },
-  { value: 'down', text: 'down' },
-];
+const TABS = [
+  { id: 'slides', title: 'Slides and scale' },
+  { id: 'spindle', title: 'Spindle, trip, readout' },
+  { id: 'screw', title: 'Lead screw and dial' },
+  { id: 'gearing', title: 'Gearing' },
+] as const;
+type TabId = (typeof TABS)[number]['id'];
+
+/** On which tab a field stands; those of the others are on the first. */
+const TAB_OF: Partial<Record<keyof LatheForm, TabId>> = {
+  ...on(
+    'spindle',
+    'speeds nose runDownTurns brake trip tripFinds tripReturns tripScatter readoutUnit readoutResolution readoutReads readoutAxes',
+  ),
+  ...on(
+    'screw',
+    'leadScrew screwHand engagedBy screwMostRpm closesLate lateBy threadDial dialGears swingsOut plate',
+  ),
+  ...on(
+    'gearing',
+    'quickChange levers placards changeGears stock fixedRatio clearance leastPair mostPair mostOnStud mostOnScrew baseSet',
+  ),
+};
+
+function on(tab: TabId, fields: string): Partial<Record<keyof LatheForm, TabId>> {
+  return Object.fromEntries(fields.split(' ').map((field) => [field, tab]));
+}
 
 function LatheFields({ id, number, form: first, archived, who }: LatheViewProps) {
   const router = useRouter();
@@ -52,43 +70,26 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
   const [shown, setShown] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const read = useMemo(() => readLatheForm(form), [form]);
+  const [tab, setTab] = useState<string>('slides');
   const errors = new Map(read.ok ? [] : read.issues.map(({ field, message }) => [field, message]));
-  const usual = usualLathe(form.dialUnit === 'mm' ? 'mm' : 'in').compound.dial;
-
-  const text = (
-    name: LatheField,
-    label: string,
-    more: { unit?: string; proposed?: string; note?: string } = {},
-  ) => (
-    <Field
-      label={label}
-      unit={more.unit}
-      placeholder={more.proposed}
-      note={more.note}
-      value={form[name]}
-      error={shown || form[name] !== first[name] ? errors.get(name) : undefined}
-      onChange={(event) => setForm({ ...form, [name]: event.target.value })}
-    />
-  );
-  const choice = (
-    name: LatheField,
-    label: string,
-    options: { value: string; text: string }[],
-    stacked = false,
-  ) => (
-    <Choice
-      label={label}
-      value={form[name]}
-      options={options}
-      stacked={stacked}
-      error={errors.get(name)}
-      onChange={(value) => setForm({ ...form, [name]: value })}
-    />
-  );
+  const changed = (field: string) => {
+    const name = (field.split('.')[0] ?? '') as keyof LatheForm;
+    return JSON.stringify(form[name]) !== JSON.stringify(first[name]);
+  };
+  const state: LatheFormState = {
+    form,
+    change: (part) => setForm({ ...form, ...part }),
+    errorAt: (field) => (shown || changed(field) ? errors.get(field) : undefined),
+    lathe: useMemo(() => (read.ok ? read.value : null), [read]),
+  };
 
   async function keep() {
     setShown(true);
-    if (!read.ok) return setProblem('A field is still to mend.');
+    if (!read.ok) {
+      const [wrong] = read.issues;
+      setTab(TAB_OF[(wrong?.field.split('.')[0] ?? '') as keyof LatheForm] ?? 'slides');
+      return setProblem(`Still to mend: ${wrong?.message ?? ''}`);
+    }
     const sent = await send<{ id: number }>(
       id === null ? 'POST' : 'PUT',
       id === null ? '/api/lathes' : `/api/lathes/${id}`,
@@ -129,83 +130,16 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
             void keep();
           }}
         >
-          <div className="grid grid-cols-4 items-start gap-5 tablet:grid-cols-2">
-            <Part title="Compound">
-              {text('name', 'Name in the shop', { proposed: 'Lathe 3' })}
-              {choice('dialUnit', 'Dial', INCH_MM)}
-              {text('graduation', 'Graduation', {
-                unit: form.dialUnit,
-                proposed: String(usual.graduation.value),
-              })}
-              {text('perTurn', 'One turn', { unit: form.dialUnit, proposed: String(usual.perTurn.value) })}
-              {choice('reads', 'The dial reads', READS)}
-              {choice('counts', 'Its figures run toward the work', COUNTS)}
-            </Part>
-            <Part title="Swivel scale">
-              {choice(
-                'zeroAlong',
-                'Reads 0 with the compound',
-                [
-                  { value: 'cross-slide', text: 'along the cross slide' },
-                  { value: 'bed', text: 'along the bed' },
-                ],
-                true,
-              )}
-              {text('swivelGraduation', 'Marked every', { unit: '°', note: 'Empty: not known.' })}
-              {text('swivelRange', 'Reaches to', { unit: '°' })}
-            </Part>
-            <Part title="Cross slide and readout">
-              {choice('crossUnit', 'Dial of the cross slide', [{ value: '', text: 'Not known' }, ...INCH_MM])}
-              {form.crossUnit !== '' && (
-                <>
-                  {text('crossGraduation', 'Graduation', { unit: form.crossUnit })}
-                  {text('crossPerTurn', 'One turn', { unit: form.crossUnit })}
-                  {choice('crossReads', 'The dial reads', READS)}
-                  {choice('crossCounts', 'Its figures run toward the work', COUNTS)}
-                </>
-              )}
-              {choice(
-                'readoutUnit',
-                'Digital readout',
-                [{ value: '', text: 'None or not known' }, ...INCH_MM],
-                true,
-              )}
-              {form.readoutUnit !== '' && (
-                <>
-                  {text('readoutResolution', 'Resolution', { unit: form.readoutUnit })}
-                  {choice('readoutReads', 'It reads', [
-                    { value: 'diameter', text: 'diameter' },
-                    { value: 'radius', text: 'radius' },
-                  ])}
-                </>
-              )}
-            </Part>
-            <Part title="Drive">
-              {choice(
-                'nose',
-                'The chuck sits on a nose that is',
-                [
-                  { value: '', text: 'not known' },
-                  { value: 'screwed', text: 'screwed' },
-                  { value: 'screwed-locked', text: 'screwed and locked' },
-                  { value: 'long-taper', text: 'a long taper' },
-                  { value: 'camlock', text: 'a camlock' },
-                ],
-                true,
-              )}
-              {text('leadScrew', 'Lead screw', { note: '8 TPI, or 6 mm.' })}
-              <div className="grid grid-cols-2 gap-2">
-                {text('dialTeeth', 'Thread dial: teeth')}
-                {text('dialMarks', 'marks')}
+          <LatheFormProvider value={state}>
+            <Tabs label="Parts of the lathe" tabs={TABS} value={tab} onChange={setTab}>
+              <div className="pt-4">
+                {tab === 'slides' && <SlidesTab />}
+                {tab === 'spindle' && <SpindleTab />}
+                {tab === 'screw' && <ScrewTab />}
+                {tab === 'gearing' && <GearingTab />}
               </div>
-              {choice('trip', 'Automatic threading trip', [
-                { value: '', text: 'not known' },
-                { value: 'yes', text: 'yes' },
-                { value: 'no', text: 'no' },
-              ])}
-              {text('runDownTurns', 'Turns after switching off')}
-            </Part>
-          </div>
+            </Tabs>
+          </LatheFormProvider>
           {problem !== null && <Message tone="error">{problem}</Message>}
           <div className="flex flex-wrap gap-2">
             <Button tone="main" type="submit" className="min-h-12">
@@ -226,15 +160,5 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
         </form>
       </main>
     </div>
-  );
-}
-
-function Part({ title, children }: { title: string; children: React.ReactNode }) {
-  const say = useSay();
-  return (
-    <fieldset className="grid content-start gap-3">
-      <legend className="mb-2 w-full border-b border-rule-strong text-xl">{say(title)}</legend>
-      {children}
-    </fieldset>
   );
 }

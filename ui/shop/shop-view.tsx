@@ -172,8 +172,4 @@ export function ShopView({ lathes, timeZone, timeZones, words, who }: ShopViewPr
   );
 }
 
-function leadScrewOf({ leadScrew }: Lathe): string {
-  if (leadScrew === null) return 'not known';
-  if (leadScrew.threadsPerInch !== null) return `${leadScrew.threadsPerInch} TPI`;
-  return leadScrew.pitch === null ? 'not known' : `${leadScrew.pitch.value} ${leadScrew.pitch.unit}`;
-}
+const leadScrewOf = ({ leadScrew }: Lathe): string => leadScrew?.advance ?? 'not known';

@@ -1,18 +1,33 @@
-import { mixed, object } from 'yup';
+import { array, mixed, object } from 'yup';
 import { exactText } from '@/core/json';
-import { EMPTY_LATHE_FORM, LATHE_FIELDS, type LatheForm } from '@/core/lathe';
+import { EMPTY_LATHE_FORM, LATHE_FIELDS, LATHE_TABLES, type LatheForm } from '@/core/lathe';
 import { MOST_FIGURES } from '@/core/units';
 
-const text = exactText(MOST_FIGURES).default('');
+/** A cell holds what is typed: lists of labels and positions are longer than a figure. */
+const text = exactText(500).default('');
+const table = array(
+  array(
+    exactText(MOST_FIGURES * 4)
+      .required()
+      .min(0),
+  )
+    .max(20, 'At most 20 columns.')
+    .required(),
+)
+  .max(310, 'At most 310 rows.')
+  .default([]);
 
 /** A lathe as typed in its form, or as a document of a file. */
 export const latheBodySchema = object({
-  form: object(Object.fromEntries(LATHE_FIELDS.map((field) => [field, text])))
+  form: object({
+    ...Object.fromEntries(LATHE_FIELDS.map((field) => [field, text])),
+    ...Object.fromEntries(LATHE_TABLES.map((name) => [name, table])),
+  })
     .nullable()
     .default(null),
   document: mixed<object>().nullable().default(null),
 });
 
-export function formOfBody(form: Partial<Record<string, string>> | null): LatheForm {
+export function formOfBody(form: object | null): LatheForm {
   return { ...EMPTY_LATHE_FORM, ...form };
 }

@@ -1,5 +1,7 @@
+import { leadOfThread } from '../../gearing';
 import type { Lathe } from '../../lathe';
 import { driveOn, forbiddenOn, wayConflicts, type RealDrive, type StartsBy, type Way } from '../../technique';
+import type { Thread } from '../../thread';
 import type { PlanField } from '../draft';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
@@ -19,17 +21,18 @@ export const wayStage = remember(
   (
     way: Way,
     startsBy: StartsBy | null,
-    inch: boolean,
+    thread: Thread,
     lathe: Lathe,
   ): { drive: RealDrive; issues: PlanIssue[] } => {
-    const drive = driveOn(way.drive, lathe, inch);
+    const lead = leadOfThread(thread);
+    const drive = driveOn(way.drive, lathe, lead);
     const conflicts = wayConflicts(way, startsBy).map(({ choice, code, value }): PlanIssue => ({
       field: FIELDS[choice] ?? 'technique.drive',
       code,
       severity: 'refuse',
       facts: { value, external: way.side === 'external' },
     }));
-    const onLathe = forbiddenOn(way, way.drive, lathe, inch).map(({ code }): PlanIssue => ({
+    const onLathe = forbiddenOn(way, way.drive, lathe, lead).map(({ code }): PlanIssue => ({
       field: code === 'no-readout' ? 'infeed.way' : 'technique.drive',
       code,
       severity: 'warn',

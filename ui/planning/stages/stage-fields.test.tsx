@@ -121,7 +121,7 @@ test('passes: the school proposes what it is made of, and another one keeps what
 
 test('technique: a lathe that can not do it says so at the drive', () => {
   const lathe = usualLathe('in', 'Lathe 2');
-  const screwed = { ...lathe, spindle: { nose: 'screwed' as const, runDownTurns: null } };
+  const screwed = { ...lathe, spindle: { ...lathe.spindle, nose: 'screwed' as const } };
   render(
     <Planned form={{ 'thread.designation': '3/4-16 UNF-2A', 'technique.drive': 'reversing' }} lathe={screwed}>
       <StageFields stage="technique" />

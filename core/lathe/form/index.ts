@@ -1,0 +1,3 @@
+export * from './lathe-form';
+export * from './lathe-form-of';
+export * from './read-lathe-form';

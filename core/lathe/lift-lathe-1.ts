@@ -1,0 +1,79 @@
+import { advanceOfMm, advanceOfTpi, advanceText, exactFigure } from '../gearing';
+import type { StoredObject } from '../documents';
+
+/** Shape of version 1, as far as it changed. */
+interface Lathe1 extends StoredObject {
+  compound: { dial: unknown; swivel: { zeroAlong: unknown; graduationDeg: unknown; rangeDeg: unknown } };
+  crossSlide: { dial: unknown };
+  spindle: { nose: unknown; runDownTurns: unknown };
+  leadScrew: { threadsPerInch: number | null; pitch: { value: number; unit: 'in' | 'mm' } | null } | null;
+  threadDial: { gearTeeth: number | null; marks: number | null } | null;
+  trip: boolean | null;
+  readout: object | null;
+}
+
+/** Version 1 knew dials and swivel scale, the lead screw, the count of a dial's marks, and whether there is a trip. */
+export function liftLathe1(stored: StoredObject): StoredObject {
+  const older = stored as Lathe1;
+  const { compound, crossSlide, spindle, leadScrew, threadDial, trip, readout } = older;
+  return {
+    ...older,
+    version: 2,
+    note: null,
+    size: NO_SIZE,
+    compound: { ...compound, backlash: null, swivel: { ...compound.swivel, counts: null } },
+    crossSlide: { ...crossSlide, backlash: null },
+    spindle: { ...spindle, brake: null, speeds: [] },
+    leadScrew: liftScrew(leadScrew),
+    halfNut: { closesLate: null, lateBy: null },
+    threadDial: liftDial(threadDial),
+    gearing: NO_GEARING,
+    placards: [],
+    trip: { fitted: trip, findsBy: null, returnsBy: null, scatter: null },
+    readout: readout === null ? null : { ...readout, axes: ['cross-slide'] },
+  };
+}
+
+const NO_SIZE = { swing: null, swingOverSlide: null, centres: null, crossTravel: null, compoundTravel: null };
+
+const NO_GEARING = {
+  levers: [],
+  quickChange: null,
+  changeGears: null,
+  stock: [],
+  mounting: { leastPair: null, mostPair: null, mostOnStud: null, mostOnScrew: null, clearance: null },
+  fixedRatio: null,
+  baseSet: null,
+};
+
+function liftScrew(screw: Lathe1['leadScrew']): object | null {
+  if (screw === null) return null;
+  const { threadsPerInch, pitch } = screw;
+  const figure = exactFigure(String(threadsPerInch ?? pitch?.value ?? ''));
+  if (figure === null) return null;
+  const inch = threadsPerInch !== null || pitch?.unit === 'in';
+  const advance = inch
+    ? advanceOfTpi(threadsPerInch === null ? figure.inverse() : figure)
+    : advanceOfMm(figure);
+  return { advance: advanceText(advance), hand: null, engagedBy: null, mostRpm: null };
+}
+
+/** Marks of version 1 stand evenly; their labels were not asked. */
+function liftDial(dial: Lathe1['threadDial']): object | null {
+  if (dial === null) return null;
+  const { gearTeeth, marks } = dial;
+  const known = gearTeeth !== null && marks !== null;
+  return {
+    state: 'in-use',
+    swingsOut: null,
+    gears: known
+      ? [
+          {
+            teeth: gearTeeth,
+            marks: Array.from({ length: marks }, (_, at) => ({ label: '', at: `${at}/${marks}` })),
+          },
+        ]
+      : [],
+    plate: [],
+  };
+}
