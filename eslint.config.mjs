@@ -46,6 +46,7 @@ const CORE_FOLDERS = [
   'shop',
   'groove',
   'technique',
+  'blank',
   'schedule',
   'proof',
   'stops',

@@ -1,7 +1,9 @@
 import 'server-only';
+import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { usualScheme } from '@/core/marking';
 import { readPlan, type Plan, type PlanForm } from '@/core/plan';
+import { ENTRY_KINDS, type LatheContent } from '@/core/record';
 import { refusedByLathe, sheetFor } from '@/core/sheet';
 import { ownExercise } from './access';
 import { database } from './database';
@@ -23,6 +25,8 @@ export interface HandOutOrder {
   draftVersion: number;
   studentIds: readonly number[];
   latheIds: readonly number[];
+  /** The lathe that a student is given; who has none picks it at the bench. */
+  latheOf?: readonly { studentId: number; latheId: number }[];
 }
 
 /**
@@ -32,7 +36,7 @@ export interface HandOutOrder {
 export function handOut(
   viewer: PersonView,
   exerciseId: number,
-  { form, draftVersion, studentIds, latheIds }: HandOutOrder,
+  { form, draftVersion, studentIds, latheIds, latheOf = [] }: HandOutOrder,
 ): Promise<Outcome<HandedOut>> {
   return outcomeOf(async () => {
     const { plan, inputs } = readPlan(form);
@@ -44,6 +48,8 @@ export function handOut(
     const refused = lathes.flatMap(({ document }) => refusedByLathe(plan, document));
     if (refused[0] !== undefined) return conflict(refused[0], 'latheIds');
     const sheets = lathes.map((item) => ({
+      latheId: item.id,
+      name: item.document.name,
       latheRevisionId: item.revisionId,
       document: sheetFor({
         plan,
@@ -53,6 +59,8 @@ export function handOut(
         words: shop.words,
       }),
     }));
+    if (latheOf.some(({ latheId }) => !latheIds.includes(latheId)))
+      return conflict('A student’s lathe is not one of those allowed.', 'latheOf');
     return database().sequelize.transaction(async (transaction) => {
       const exercise = await ownExercise(viewer, exerciseId, transaction);
       if (exercise.draftVersion !== draftVersion)
@@ -73,12 +81,26 @@ export function handOut(
         [exerciseId, revision.id, exercise.classId, schemeId, viewer.id, now],
         transaction,
       );
-      for (const { latheRevisionId, document } of sheets)
-        await freezeSheet(handOutId, revision.id, latheRevisionId, document, now, transaction);
+      const frozen = new Map<number, LatheContent>();
+      for (const { latheId, name, latheRevisionId, document } of sheets) {
+        const sheetId = await freezeSheet(
+          handOutId,
+          revision.id,
+          latheRevisionId,
+          document,
+          now,
+          transaction,
+        );
+        frozen.set(latheId, { kind: 'lathe', sheetId, name });
+      }
       const attempts: HandedOut['attempts'] = [];
       for (const studentId of chosen) {
         const hand = { exerciseId, handOutId, schemeId, classId: exercise.classId, revisionId: revision.id };
-        attempts.push({ studentId, id: await makeAttempt(hand, studentId, now, transaction) });
+        const id = await makeAttempt(hand, studentId, now, transaction);
+        const given = frozen.get(latheOf.find((each) => each.studentId === studentId)?.latheId ?? 0);
+        if (given !== undefined && sheets.length > 1)
+          await giveLathe(viewer, id, handOutId, given, now, transaction);
+        attempts.push({ studentId, id });
       }
       return { revision: revision.number, attempts };
     });
@@ -181,6 +203,25 @@ export async function freezeSheet(
     transaction,
   );
   return id;
+}
+
+/** The lathe that the instructor gives is an entry like any other: until the first cut another can be taken. */
+async function giveLathe(
+  viewer: PersonView,
+  attemptId: number,
+  handOutId: number,
+  lathe: LatheContent,
+  now: Date,
+  transaction: Transaction,
+): Promise<void> {
+  await change(
+    `INSERT INTO entries (client_id, attempt_id, author_id, author_role, after_id, format, content, device_time, server_time)
+      VALUES (?, ?, ?, 'instructor', NULL, ?, ?, ?, ?)`,
+    [randomUUID(), attemptId, viewer.id, ENTRY_KINDS.lathe.format, storedJson(lathe), now, now],
+    transaction,
+  );
+  const { summary, sheetId } = await derivedSummary(attemptId, handOutId, transaction);
+  await writeSummary(attemptId, summary, sheetId, transaction);
 }
 
 interface Hand {

@@ -13,6 +13,7 @@ import {
 import {
   sheetDepth,
   sheetWires,
+  wantedChoice,
   type Expected,
   type Sheet,
   type SheetPass,
@@ -89,7 +90,7 @@ export function tellStory(
     if (step.kind === 'sign-off') return void say({ kind: 'sign-off', stepId: step.id }, 'instructor', 6);
     const wrong = story.wrongStep?.id === step.id ? story.wrongStep.value : null;
     const value = step.expected === null ? null : (wrong ?? settled(step.expected, spread));
-    say(stepDone(step.id, value), 'student', 4);
+    say(stepDone(step.id, value, wantedChoice(step)), 'student', 4);
   }
 
   if (story.until === 'not-begun') return entries;
@@ -144,12 +145,12 @@ export function tellStory(
   return entries;
 }
 
-const stepDone = (stepId: string, value: number | null): EntryContent => ({
+const stepDone = (stepId: string, value: number | null, choice: string | null): EntryContent => ({
   kind: 'step',
   stepId,
   value,
   how: 'done',
-  choice: null,
+  choice,
   count: null,
   said: '',
   fromTry: null,

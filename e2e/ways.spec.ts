@@ -259,7 +259,7 @@ async function cutAndProve(
   await page.goto(`/attempts/${attemptId}`);
   const sheet = await sheetOfAttempt(attemptId);
   const rail = page.getByRole('navigation', { name: 'Set-up in the order of work' });
-  const doStep = async ({ id, title, expected }: Sheet['steps'][number]) => {
+  const doStep = async ({ id, title, expected, kind, choices }: Sheet['steps'][number]) => {
     await rail
       .getByRole('button', { name: new RegExp(`^\\d+ ${title}`) })
       .first()
@@ -268,6 +268,10 @@ async function cutAndProve(
     if (expected !== null) {
       await page.locator('main form input').first().fill(String(expected.value));
       await page.getByRole('button', { name: 'Record', exact: true }).click();
+    } else if (kind === 'settings') await page.getByRole('button', { name: 'All stand so' }).click();
+    else if (kind === 'looks') {
+      for (const look of choices) await page.getByRole('checkbox', { name: look }).check();
+      await page.getByRole('button', { name: 'All seen' }).click();
     } else await page.getByRole('button', { name: 'Done', exact: true }).click();
     await expect
       .poll(

@@ -1,2 +1,3 @@
 export * from './compound';
 export * from './parse-compound-angle';
+export * from './wrong-axis';

@@ -1,4 +1,5 @@
 export * from './advance';
+export * from './gear-layout';
 export * from './lead-of-thread';
 export * from './train';
 export * from './mounting';

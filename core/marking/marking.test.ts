@@ -45,7 +45,7 @@ test('work without a fault earns 100, every line with a reason', () => {
   // A reason is a sentence of its own with what was judged: a figure, or how it was done.
   proposal.lines.forEach((each) =>
     expect(each.reason).toMatch(
-      /(\d.*|Done in its place|Readings only go in|open hold point|out of the way is recorded)\.$/,
+      /(\d.*|Done in its place|Readings only go in|open hold point|out of the way is recorded|when it is closed)\.$/,
     ),
   );
   expect(new Set(proposal.lines.map(({ id }) => id)).size).toBe(proposal.lines.length);

@@ -1,9 +1,10 @@
 import { swivelMarkDeg } from '../compound';
-import type { Lathe } from '../lathe';
-import { feedAngleOf, feedsByCompound } from '../technique';
+import { swivelMarkOn, type Lathe } from '../lathe';
+import { feedAngleOf, feedsByCompound, frameOfWay, swingOf } from '../technique';
 import { leadOf, type Thread, type ThreadLimits } from '../thread';
 import { lengthIn } from '../units';
 import type { PlanEvaluation } from './plan-evaluation';
+import type { PlanIssue } from './plan-issue';
 import type { PlanInputs } from './read-plan-form';
 import { angleIssues, trailingStepOf } from './stages/angle-stage';
 import { depthStage } from './stages/depth-stage';
@@ -124,6 +125,7 @@ function ofThread(
     lathe.spindle.runDownTurns,
     inputs.spindleSpeedRpm ?? null,
   );
+  const mark = angle === null ? null : swivelMarkOn(lathe.compound.swivel, angle, swingOf(frameOfWay(way)));
   const common = {
     feedAngleDeg,
     proposedInfeed,
@@ -134,6 +136,7 @@ function ofThread(
     ...speed,
     drive: choices.drive,
     relief: around.relief,
+    swivelMarkDeg: mark === null || mark.offScale ? null : mark.markDeg,
   };
   const beforeRows = [
     ...choices.issues,
@@ -145,7 +148,9 @@ function ofThread(
     ...proof.issues.filter(({ code }) => code !== 'target-outside-band' && wires >= 0),
     ...(evidence.length === 0 ? [NO_EVIDENCE] : []),
   ];
-  const ofAngle = feedsByCompound(way.infeed) ? angleIssues(thread, angle) : [];
+  const ofAngle = feedsByCompound(way.infeed)
+    ? [...angleIssues(thread, angle), ...(mark?.offScale === true ? [offScale(lathe, angle)] : [])]
+    : [];
   if (inputs.schedule === undefined)
     return { ...common, issues: [...beforeRows, ...ofAngle, ...speed.issues] };
 
@@ -194,6 +199,14 @@ function ofThread(
     issues: [...beforeRows, ...rows.issues, ...stops.issues, ...onLathe.issues, ...ofAngle, ...speed.issues],
   };
 }
+
+const offScale = ({ name }: Lathe, angle: number | null): PlanIssue => ({
+  field: 'infeed.angle',
+  code: 'mark-off-scale',
+  severity: 'warn',
+  value: angle ?? 0,
+  facts: { lathe: name },
+});
 
 const NO_EVIDENCE = { field: 'proof.evidence', code: 'no-evidence', severity: 'warn' } as const;
 const NO_ROWS: never[] = [];

@@ -91,10 +91,17 @@ export function explainPlan(
   }
   if (evaluation.swivelMarkDeg !== null && angle !== undefined) {
     const bed = zero === 'bed';
+    const plain = bed ? 90 - angle : angle;
+    // A scale that counts one way only comes to the other side from its other end.
+    const round = Math.abs(plain - evaluation.swivelMarkDeg) > 1e-9;
     whys.swivelMark = {
       title: 'Mark to set on the swivel scale',
-      formula: bed ? 'mark = 90° − θ' : 'mark = θ',
-      numbers: bed ? `90° − ${angle}° = ${evaluation.swivelMarkDeg}°` : `${evaluation.swivelMarkDeg}°`,
+      formula: `mark = ${round ? '360° − ' : ''}${bed ? (round ? '(90° − θ)' : '90° − θ') : 'θ'}`,
+      numbers: round
+        ? `360° − ${plain}° = ${evaluation.swivelMarkDeg}°`
+        : bed
+          ? `90° − ${angle}° = ${evaluation.swivelMarkDeg}°`
+          : `${evaluation.swivelMarkDeg}°`,
       source: 'Common practice; the scale’s zero is given by the lathe',
       assumes: bed
         ? 'This scale reads 0 with the compound along the bed.'

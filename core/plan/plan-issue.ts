@@ -33,6 +33,7 @@ export type PlanIssueCode =
   // compound
   | 'angle-over-flank'
   | 'angle-well-under-flank'
+  | 'mark-off-scale'
   // proof
   | 'target-outside-band'
   | 'wire-unusable'

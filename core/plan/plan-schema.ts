@@ -79,6 +79,10 @@ export const handOutSchema = object({
     .min(1, 'Choose at least one student.')
     .max(200, 'At most 200 students.')
     .required('Choose at least one student.'),
+  /** The lathe that a student is given; who has none picks it at the bench. */
+  latheOf: array(object({ studentId: rowId, latheId: rowId }))
+    .max(200, 'At most 200 students.')
+    .default([]),
   latheIds: array(rowId)
     .min(1, 'Choose at least one lathe.')
     .max(100, 'At most 100 lathes.')

@@ -78,6 +78,8 @@ export function wordPlanIssue(issue: PlanIssue): string {
       return `Over ${limit}° the trailing flank is left as steps and the form is wrong.`;
     case 'angle-well-under-flank':
       return `Under ${limit}° both flanks cut: expect a heavier chip and chatter.`;
+    case 'mark-off-scale':
+      return `${facts.lathe}: its swivel scale does not reach ${value}° on that side. There it is set by a protractor from the cross slide.`;
     case 'target-outside-band':
       return `The target must lie in the band ${show(range.min)} to ${show(range.max)} ${unit}.`;
     case 'wire-unusable':

@@ -17,6 +17,7 @@ export * from './stop-progress';
 export * from './blocks';
 export * from './events';
 export { USUAL_PAPER } from './zero-gap';
+export type { LatheContent } from './kinds/lathe';
 export * from './rows-from-log';
 export * from './implied';
 export * from './crest-of-record';

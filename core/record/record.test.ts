@@ -177,8 +177,8 @@ describe('reading an entry', () => {
       'not in the record',
     ],
     ['strike without reason', { kind: 'strike', entryId: 'e1', reason: '' }, 'reason', 'why'],
-    ['no TPI', { kind: 'step', stepId: 'gearing', value: '' }, 'value', 'in TPI'],
-    ['a TPI of nothing', { kind: 'step', stepId: 'gearing', value: '0' }, 'value', 'greater than 0'],
+    ['no TPI', { kind: 'step', stepId: 'pitch-check', value: '' }, 'value', 'in TPI'],
+    ['a TPI of nothing', { kind: 'step', stepId: 'pitch-check', value: '0' }, 'value', 'greater than 0'],
     ['an angle over a full turn', { kind: 'step', stepId: 'compound', value: '400' }, 'value', '0 to 360'],
     ['a blank of nothing', { kind: 'step', stepId: 'blank', value: '-0.7' }, 'value', 'greater than 0'],
     [
@@ -213,8 +213,8 @@ describe('reading an entry', () => {
   });
 
   test.each([
-    ['gearing', '16 TPI', 16],
-    ['gearing', '16', 16],
+    ['pitch-check', '16 TPI', 16],
+    ['pitch-check', '16', 16],
     ['compound', '29.5°', 29.5],
     ['speed', '70 rpm', 70],
     ['blank', '3/4', 0.75],

@@ -1,4 +1,4 @@
-import { meets, type Sheet, type SheetStep } from '../sheet';
+import { meets, settingText, type Sheet, type SheetStep } from '../sheet';
 import { maxRpm, timeLeft } from '../technique';
 import { isKind, type Entry, type EntryOf } from './entry';
 
@@ -36,6 +36,9 @@ export function stepVerdict(
   if (content.how === 'not-done') return 'not-done';
   if (step.kind === 'order' && content.choice !== null)
     return content.choice.split(/\s*;\s*/).join(';') === step.choices.join(';') ? 'right' : 'wrong';
+  if (step.kind === 'settings' && content.choice !== null) return settingsVerdict(step, content.choice);
+  if (step.kind === 'looks' && content.choice !== null)
+    return step.choices.every((look) => parted(content.choice).includes(look)) ? 'right' : 'wrong';
   if (step.kind === 'counted' && content.count !== null)
     return content.count >= (step.times ?? 1) ? 'right' : 'wrong';
   const { value } = content;
@@ -58,4 +61,12 @@ export function timeAt({ speed, thread }: Sheet, rpm: number): number | null {
 /** The highest speed that leaves the reaction time; null where nothing limits it. */
 export function highestSpeed({ speed, thread }: Sheet): number | null {
   return maxRpm(speed.limit, thread.lead, speed.reactionSeconds);
+}
+
+const parted = (choice: string | null): string[] => (choice ?? '').split(/\s*;\s*/);
+
+/** Levers and gears as they were set, `name: position` parted by semicolons; each must stand where it is wanted. */
+function settingsVerdict({ settings }: SheetStep, choice: string): 'right' | 'wrong' {
+  const set = parted(choice);
+  return settings.every(({ name, wanted }) => set.includes(settingText(name, wanted))) ? 'right' : 'wrong';
 }

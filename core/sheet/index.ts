@@ -7,3 +7,5 @@ export * from './sheet-step';
 export * from './show-value';
 export * from './shown-on-sheet';
 export * from './refused-by-lathe';
+export * from './wanted-choice';
+export * from './which-lathe';

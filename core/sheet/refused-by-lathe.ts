@@ -2,7 +2,9 @@ import { leadOfThread } from '../gearing';
 import type { Lathe } from '../lathe';
 import { wordPlanIssue, type Plan } from '../plan';
 import { forbiddenOn } from '../technique';
-import { parseDesignation } from '../thread';
+import { parseDesignation, threadLimits } from '../thread';
+import { lengthIn } from '../units';
+import { sheetGearing } from './machine/sheet-gearing';
 import { wayOfPlan } from './way-of-plan';
 
 /** Why a lathe can not do what a plan asks, in words; empty where it can. */
@@ -10,9 +12,15 @@ export function refusedByLathe(plan: Plan, lathe: Lathe): string[] {
   const read = parseDesignation(plan.thread.designation);
   if (!read.ok) return [];
   const { thread } = read.value;
-  return forbiddenOn(wayOfPlan(plan, thread), plan.technique.drive, lathe, leadOfThread(thread))
+  const refused = forbiddenOn(wayOfPlan(plan, thread), plan.technique.drive, lathe, leadOfThread(thread))
     .filter(({ severity }) => severity === 'refuse')
     .map(({ code }) =>
       wordPlanIssue({ field: 'technique.drive', code, severity: 'refuse', facts: { lathe: lathe.name } }),
     );
+  const { threadLength } = plan.work;
+  const engaged = threadLength === null ? thread.nominalDiameter : lengthIn(threadLength, thread.unit);
+  const gearing = sheetGearing(lathe, thread, engaged, threadLimits(thread).tolerance.pitchDiameter);
+  if (!gearing.tooFar) return refused;
+  const error = gearing.says.find((says) => says.startsWith('Not exact')) ?? '';
+  return [...refused, `${lathe.name}: no gears for this lead. ${error}`];
 }

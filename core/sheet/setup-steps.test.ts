@@ -34,14 +34,15 @@ test('expected values come from the plan', () => {
   );
   expect(blank?.expected).toEqual({ value: 0.744, min: 0.7391, max: 0.7485, unit: 'in', sense: 'value' });
   expect(compound?.expected).toMatchObject({ value: 60.5, min: 60, max: 61, unit: '°' });
-  expect(gearing?.expected).toMatchObject({ value: 16, unit: 'TPI' });
+  expect(gearing).toMatchObject({ kind: 'confirm', critical: true });
+  expect(gearing?.instruction).toContain('Set 16 TPI from the machine’s chart');
   expect(speed?.expected).toMatchObject({ value: 80, min: null, max: 80 });
   expect(tip?.expected).toMatchObject({ value: 0.0078, unit: 'in' });
 });
 
 test('a metric thread is geared by its pitch, and a sharp tip is looked at, not measured', () => {
   const { gearing, tip } = steps({ 'thread.designation': 'M16x2-6g', 'tool.tip.kind': 'sharp' });
-  expect(gearing?.expected).toMatchObject({ value: 2, min: 2, max: 2, unit: 'mm pitch' });
+  expect(gearing?.instruction).toContain('Set 2 mm pitch');
   expect(tip).toMatchObject({ kind: 'confirm', expected: null });
 });
 
@@ -113,6 +114,7 @@ test('a left-hand thread reverses the lead screw and is cut away from the headst
 
 test('several starts are geared for the lead, which the gauge finds on the first scratch', () => {
   const two = steps({ 'thread.designation': 'M20xPh5P2.5-6g' });
-  expect(two.gearing?.expected).toMatchObject({ value: 5 });
+  expect(two.gearing?.instruction).toContain('the lead, 5 mm');
+  expect(two['pitch-check']?.expected).toMatchObject({ value: 5 });
   expect(two.gearing?.instruction).toContain('2 starts of 2.5 mm');
 });

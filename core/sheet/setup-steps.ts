@@ -3,7 +3,14 @@ import { DRIVE_DATA } from '../technique';
 import type { SheetStep } from './sheet-step';
 import { afterSteps } from './steps/after-steps';
 import { holdingStep } from './steps/holding-steps';
-import { compoundSteps, gearingStep, pitchExpected, speedStep, travelStep } from './steps/machine-steps';
+import {
+  compoundSteps,
+  driveStep,
+  gearingStep,
+  pitchExpected,
+  speedStep,
+  travelStep,
+} from './steps/machine-steps';
 import { INSTRUCTOR_LOOKS, SAFETY_STEPS } from './steps/safety-steps';
 import type { StepCase } from './steps/step-case';
 import { confirm, range, value } from './steps/step-makers';
@@ -24,6 +31,7 @@ export function setupSteps(stepCase: StepCase): SheetStep[] {
     holdingStep(stepCase),
     gearingStep(stepCase),
     speedStep(stepCase),
+    driveStep(stepCase),
     ...compoundSteps(stepCase),
     tipStep(stepCase),
     toolStep(stepCase),

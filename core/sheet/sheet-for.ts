@@ -1,24 +1,14 @@
-import { compoundFeedFor, radialDepthOf, swivelMarkDeg } from '../compound';
+import { compoundFeedFor, radialDepthOf } from '../compound';
 import { depthCaseOf, pitchDiameterAt, radialDepthFor } from '../depth';
 import { MEASURING_WORDS, overWires, wireCaseOf, type Gauge } from '../gauging';
 import { leadOfThread } from '../gearing';
 import { diameterAt } from '../geometry';
 import { grooveCaseOf, grooveWidth } from '../groove';
-import { feedDial, graduationsIn, travelOf, type Lathe } from '../lathe';
+import { feedDial, graduationsIn, swivelMarkOn, travelOf, type Lathe } from '../lathe';
 import { planDefaults, type Plan } from '../plan';
 import { constantAreaRows, lastGraduation, passesOnDial, rowsOnDial } from '../schedule';
 import { inShopWords, USUAL_WORDS, type ShopWords } from '../shop';
-import {
-  driveOn,
-  feedAngleOf,
-  frameOfWay,
-  leastRunOut,
-  REACTION_SECONDS_BY_LEVEL,
-  slideOf,
-  speedLimit,
-  techniqueWords,
-  timeLeft,
-} from '../technique';
+import { driveOn, feedAngleOf, frameOfWay, slackWords, slideOf, swingOf, techniqueWords } from '../technique';
 import {
   crestLimits,
   leadOf,
@@ -33,6 +23,11 @@ import type { Tip, ToolDocument } from '../tool';
 import { lengthIn, roundTo } from '../units';
 import { arrangeSteps } from './arrange-steps';
 import { cycleWords } from './cycle-words';
+import { sheetBlank } from './machine/sheet-blank';
+import { sheetDial } from './machine/sheet-dial';
+import { sheetGearing } from './machine/sheet-gearing';
+import { sheetSpeed } from './machine/sheet-speed';
+import { travelLines } from './machine/travel-lines';
 import { rowsOfPlan, type PlanRows } from './rows-of-plan';
 import { setupSteps } from './setup-steps';
 import type { Sheet } from './sheet';
@@ -101,11 +96,26 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
     { unit, groove, depth, wires, tipKnown: known },
     plan.thread.startsOrder,
   );
+  const relief = reliefOf(plan, thread, limits, rootDiameter);
+  const engaged =
+    plan.work.threadLength === null ? thread.nominalDiameter : lengthIn(plan.work.threadLength, unit);
+  const gearing = sheetGearing(lathe, thread, engaged, limits.tolerance.pitchDiameter);
+  const speed = sheetSpeed({
+    plan,
+    lathe,
+    thread,
+    way,
+    drive,
+    toolWidth: grooveWidth(tip, formOf(thread).flankAngleDeg, radialDepth),
+    workDiameter,
+    defaults,
+    levers: gearing.levers,
+  });
   const band = known ? null : tipBand(thread, limits, workDiameter, target);
 
   const sheet: Omit<Sheet, 'steps' | 'words'> = {
     format: 'oyakata-sheet',
-    version: 2,
+    version: 3,
     title: plan.title,
     lathe: { name: lathe.name, dial, zeroAlong: swivel.zeroAlong },
     thread: {
@@ -156,12 +166,21 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
       as: slide === 'readout' ? 'figure' : 'turns',
       ...shownBy(plan, lathe, frame.deeperTowardOperator),
     },
-    compound: { angleDeg, markDeg: swivelMarkDeg(angleDeg, swivel.zeroAlong) },
+    compound: { angleDeg, ...swivelMarkOn(swivel, angleDeg, swingOf(frame)) },
+    gearing,
+    dial: sheetDial(lathe, thread, drive, speed.rpm, way.markRule),
+    travel: travelLines({ way, lathe, unit, lead: leadOf(thread), speed, compoundFeed: feed, slide }),
+    blank: sheetBlank(plan, thread, {
+      workDiameter,
+      root: rootDiameter,
+      relief,
+      endLength: speed.runOutWidth,
+    }),
     targetPitchDiameter: target,
     radialDepth,
     compoundFeed: feed,
     rootDiameter,
-    reliefDiameter: reliefOf(plan, thread, limits, rootDiameter),
+    reliefDiameter: relief,
     wires: {
       diameter: wire,
       overWires: {
@@ -170,14 +189,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
         max: overWires(wires, limits.pitchDiameter.max),
       },
     },
-    speed: speedOf(
-      plan,
-      lathe,
-      thread,
-      drive,
-      grooveWidth(tip, formOf(thread).flankAngleDeg, radialDepth),
-      defaults,
-    ),
+    speed,
     schedule: {
       school: plan.schedule.school,
       scratch: plan.schedule.asked.scratch,
@@ -209,6 +221,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
       words: {
         ...measuring,
         ...ownWords(words),
+        slack: slackWords(way, slide, techniqueWords(USUAL_WORDS, measuring.work)),
         ...cycleWords(way, drive, lathe, leadOfThread(thread), sheet),
       },
     },
@@ -232,6 +245,9 @@ function inWordsOfShop(sheet: Sheet, words: ShopWords): Sheet {
   return {
     ...sheet,
     note: maybe(sheet.note ?? null),
+    gearing: { ...sheet.gearing, says: sheet.gearing.says.map(say) },
+    dial: { ...sheet.dial, says: sheet.dial.says.map(say) },
+    travel: sheet.travel.map((line) => ({ what: say(line.what), says: say(line.says) })),
     stops: sheet.stops.map((stop) => ({ ...stop, steps: stop.steps.map(say) })),
     steps: sheet.steps.map((step) => ({
       ...step,
@@ -242,6 +258,7 @@ function inWordsOfShop(sheet: Sheet, words: ShopWords): Sheet {
     words: {
       ...sheet.words,
       cycle: say(sheet.words.cycle),
+      slack: say(sheet.words.slack),
       hazards: say(sheet.words.hazards),
       allCut: say(sheet.words.allCut),
       cycles: sheet.words.cycles.map((cycle) => ({
@@ -299,47 +316,6 @@ function reliefOf(
   if (end.diameter !== null) return lengthIn(end.diameter, unit);
   if (end.reliefBy === 'planned-root') return root;
   return limits.side === 'external' ? (limits.minor.max ?? root) : limits.major.min;
-}
-
-function speedOf(
-  plan: Plan,
-  lathe: Lathe,
-  thread: Thread,
-  drive: ReturnType<typeof driveOn>,
-  toolWidth: number,
-  defaults: ReturnType<typeof planDefaults>,
-): Sheet['speed'] {
-  const { end } = plan.work;
-  const { unit } = thread;
-  const lead = leadOf(thread);
-  const length =
-    end.kind === 'mark'
-      ? (end.imperfectLength ?? defaults.imperfectLength)
-      : end.kind === 'through'
-        ? (end.standOff ?? defaults.standOff)
-        : (end.width ?? defaults.runOutWidth);
-  const runOutWidth = lengthIn(length, unit);
-  const rpm = plan.technique.spindleSpeedRpm;
-  const reactionSeconds = REACTION_SECONDS_BY_LEVEL[plan.technique.level];
-  const { endsBy, usable, room, runDownTurns } = speedLimit({
-    way: wayOfPlan(plan, thread),
-    drive,
-    lead,
-    reactionSeconds,
-    endLength: runOutWidth,
-    toolWidth,
-    room: end.room === null ? null : lengthIn(end.room, unit),
-    runDownTurns: lathe.spindle.runDownTurns,
-  });
-  const limit = { endsBy, usable, room, runDownTurns };
-  return {
-    rpm,
-    runOutWidth,
-    leastRunOut: limit.usable === null ? null : leastRunOut(limit, lead, rpm, reactionSeconds, toolWidth),
-    timeInRunOut: timeLeft(limit, lead, rpm),
-    reactionSeconds,
-    limit,
-  };
 }
 
 /** A plan lifted from version 1 has no rows of its own: what it asked is worked out. */

@@ -17,9 +17,19 @@ export type StepUnit = (typeof STEP_UNITS)[number];
 
 /**
  * What a step is recorded by: a value to set or measure, something seen, a choice of what is really set, things put in
- * order, something that succeeded so often, or a look by whoever may sign.
+ * order, something that succeeded so often, levers and gears that are set, some looks at once, or a look by whoever may
+ * sign.
  */
-export const STEP_KINDS = ['value', 'confirm', 'choice', 'order', 'counted', 'sign-off'] as const;
+export const STEP_KINDS = [
+  'value',
+  'confirm',
+  'choice',
+  'order',
+  'counted',
+  'settings',
+  'looks',
+  'sign-off',
+] as const;
 
 /** One step as the student is given it, in the order of work. */
 export const sheetStepSchema = part({
@@ -46,7 +56,9 @@ export const sheetStepSchema = part({
   critical: yesNo(),
   /** No cut before whoever may has looked. */
   hold: yesNo(),
-  /** To choose from, or to be put in this order. */
+  /** Levers and gears by the machine's own names, each with its positions and the one wanted. */
+  settings: listOf(part({ name: words(40), positions: listOf(words(20), 80), wanted: words(20) }), 16),
+  /** To choose from, to be put in this order, or to be looked at one by one. */
   choices: listOf(words(60), 12),
   /** How often it has to succeed; null where nothing is counted. */
   times: maybeWhole(1, 20),

@@ -33,6 +33,11 @@ import {
   ZERO_WAYS,
 } from '../technique';
 import { liftSheet1 } from './lift-sheet-1';
+import { liftSheet2 } from './lift-sheet-2';
+import { sheetBlankSchema } from './machine/sheet-blank';
+import { sheetDialSchema } from './machine/sheet-dial';
+import { sheetGearingSchema } from './machine/sheet-gearing';
+import { travelSchema } from './machine/travel-lines';
 import { sheetStepSchema } from './sheet-step';
 
 const band = () => part({ min: figure(), max: figure() });
@@ -102,7 +107,7 @@ const proofSchema = part({
  * their own.
  */
 export const sheetSchema = part({
-  ...header('oyakata-sheet', 2),
+  ...header('oyakata-sheet', 3),
   title: words(120),
   lathe: part({
     name: words(80),
@@ -172,7 +177,16 @@ export const sheetSchema = part({
     /** Figure at touch-off, in the dial's unit. */
     zeroFigure: figure(),
   }),
-  compound: part({ angleDeg: figure(0, 90), markDeg: figure(-360, 360) }),
+  compound: part({
+    angleDeg: figure(0, 90),
+    markDeg: figure(-360, 360),
+    /** This lathe's scale does not reach there: it is set by a protractor. */
+    offScale: yesNo(),
+  }),
+  gearing: sheetGearingSchema,
+  dial: sheetDialSchema,
+  travel: travelSchema,
+  blank: sheetBlankSchema,
   targetPitchDiameter: figure(0),
   radialDepth: figure(),
   /** Of the slide that feeds. */
@@ -189,6 +203,19 @@ export const sheetSchema = part({
     /** Left to the hand; null where nothing limits it. */
     timeInRunOut: maybeFigure(),
     reactionSeconds: figure(0),
+    /** What the plan asks for at most. */
+    asked: figure(0),
+    /** As marked at the machine, where it really gives another speed. */
+    marked: maybeFigure(0),
+    /** How it is set on this lathe. */
+    set: words(160),
+    /** What forbids the speed asked. */
+    cap: maybeWords(300),
+    /** Of the carriage, and of the surface, in the thread's unit. */
+    carriagePerMinute: figure(0),
+    surfacePerMinute: figure(0),
+    /** Turns of the work in the usable length, less the run-down; null where nothing limits. */
+    turnsLeft: maybeFigure(0),
     limit: part({
       endsBy: oneOf(['opening', 'stopping', 'clearing', 'trip', 'imperfect-length', 'way-left'] as const),
       usable: maybeFigure(0),
@@ -234,6 +261,8 @@ export const sheetSchema = part({
       }),
       5,
     ),
+    /** Which way the slides come to their zeros. */
+    slack: words(500),
     /** The foot of the card. */
     hazards: words(2000),
     /** Said where nothing more is to be cut. */
@@ -251,7 +280,7 @@ export type SheetCycle = Sheet['words']['cycles'][number];
 /** Reads a stored sheet. @throws UnreadableDocument */
 export const readSheet = documentReader<Sheet>({
   format: 'oyakata-sheet',
-  version: 2,
+  version: 3,
   schema: sheetSchema,
-  lifts: { 1: liftSheet1 },
+  lifts: { 1: liftSheet1, 2: liftSheet2 },
 });

@@ -11,7 +11,7 @@ import {
   type StepContent,
 } from '../record';
 import { USUAL_WORDS } from '../shop';
-import { sheetFor, type Sheet, type SheetPass } from '../sheet';
+import { sheetFor, wantedChoice, type Sheet, type SheetPass } from '../sheet';
 
 /** For tests: texts at fields of a form. */
 export type Leaves = Readonly<Record<string, string>>;
@@ -77,7 +77,7 @@ export function goodSteps(sheet: Sheet): EntryContent[] {
   return sheet.steps.map((step) =>
     step.kind === 'sign-off'
       ? { kind: 'sign-off', stepId: step.id }
-      : stepDone(step.id, step.expected?.value ?? null),
+      : { ...stepDone(step.id, step.expected?.value ?? null), choice: wantedChoice(step) },
   );
 }
 

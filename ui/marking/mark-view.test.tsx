@@ -81,7 +81,7 @@ test('a cap is shown and can be lifted with a reason', () => {
   render(<MarkView {...props} entries={unsafe} />);
   expect(total()).toBe('40 / 100');
   fireEvent.change(screen.getByLabelText('Lift the cap because'), { target: { value: 'I saw the goggles' } });
-  expect(total()).toBe('97 / 100');
+  expect(total()).toBe('98 / 100');
 });
 
 test('a confirmed mark has no fields, and shows who confirmed it and why it differs', () => {

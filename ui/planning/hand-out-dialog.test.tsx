@@ -14,7 +14,9 @@ const lathes = [
   { id: 8, name: 'Lathe 2' },
 ];
 
-function open(onHandOut: (ids: number[], lathes: number[]) => Promise<string | null>, of = lathes) {
+type OnHandOut = Parameters<typeof HandOutDialog>[0]['onHandOut'];
+
+function open(onHandOut: OnHandOut, of = lathes) {
   return render(
     <HandOutDialog
       open
@@ -41,7 +43,7 @@ test('a student with an open attempt can not be chosen, and “all” leaves tha
   expect(screen.getByRole<HTMLButtonElement>('checkbox', { name: /Two/ }).disabled).toBe(true);
   fireEvent.click(screen.getByRole('button', { name: 'Choose all' }));
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
-  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1, 3], [7, 8]));
+  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1, 3], [7, 8], []));
 });
 
 test('what the server refuses is shown, and the choice stays', async () => {
@@ -58,10 +60,30 @@ test('all lathes are allowed until one is taken out; without a lathe nothing is 
   fireEvent.click(screen.getByRole('checkbox', { name: 'One' }));
   fireEvent.click(screen.getByRole('checkbox', { name: 'Lathe 2' }));
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
-  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1], [7]));
+  await waitFor(() => expect(handOut).toHaveBeenCalledWith([1], [7], []));
   unmount();
   open(handOut, []);
   fireEvent.click(screen.getByRole('checkbox', { name: 'One' }));
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
   expect(screen.getAllByText(/The shop has no lathe yet/)).toHaveLength(2);
+});
+
+test('lathes are given by hand, spread, or all the same; else they are picked at the bench', async () => {
+  const handOut = jest.fn(() => Promise.resolve(null));
+  open(handOut);
+  fireEvent.click(screen.getByRole('button', { name: 'Choose all' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'Given here' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Spread over the lathes' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
+  const spread = [
+    { studentId: 1, latheId: 7 },
+    { studentId: 3, latheId: 8 },
+  ];
+  await waitFor(() => expect(handOut).toHaveBeenLastCalledWith([1, 3], [7, 8], spread));
+  fireEvent.click(screen.getByRole('button', { name: 'All on Lathe 2' }));
+  fireEvent.change(screen.getByRole('combobox', { name: 'One' }), { target: { value: '' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
+  await waitFor(() =>
+    expect(handOut).toHaveBeenLastCalledWith([1, 3], [7, 8], [{ studentId: 3, latheId: 8 }]),
+  );
 });

@@ -4,8 +4,10 @@ import { Checkbox } from 'radix-ui';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../kit/button';
+import { Choice } from '../kit/choice';
 import { Dialog } from '../kit/dialog';
 import { Message } from '../kit/message';
+import { Select } from '../kit/select';
 
 export interface HandOutStudent {
   id: number;
@@ -38,12 +40,19 @@ export function HandOutDialog({
   lathes: readonly HandOutLathe[];
   nextRevision: number;
   /** Returns what was wrong, or null when done. */
-  onHandOut: (studentIds: number[], latheIds: number[]) => Promise<string | null>;
+  onHandOut: (
+    studentIds: number[],
+    latheIds: number[],
+    latheOf: { studentId: number; latheId: number }[],
+  ) => Promise<string | null>;
 }) {
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set());
   /** All are allowed until one is taken out. */
   const [without, setWithout] = useState<ReadonlySet<number>>(new Set());
   const allowed = lathes.filter(({ id, refused }) => !without.has(id) && refused === undefined);
+  /** Picked at the bench unless the instructor gives them. */
+  const [gives, setGives] = useState(false);
+  const [given, setGiven] = useState<Readonly<Record<number, string>>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const free = students.filter((student) => !student.openAttempt && student.self !== true);
@@ -51,6 +60,19 @@ export function HandOutDialog({
   function toggle(id: number, on: boolean) {
     setChosen((before) => new Set(on ? [...before, id] : [...before].filter((other) => other !== id)));
   }
+
+  const latheGiven = (studentId: number) => {
+    const latheId = Number(given[studentId] ?? '');
+    return allowed.some(({ id }) => id === latheId) ? [{ studentId, latheId }] : [];
+  };
+
+  /** One after the other round the lathes allowed, so that no lathe waits while others queue. */
+  const spread = () =>
+    setGiven(
+      Object.fromEntries(
+        [...chosen].map((id, index) => [id, String(allowed[index % Math.max(1, allowed.length)]?.id ?? '')]),
+      ),
+    );
 
   async function handOut() {
     if (chosen.size === 0) {
@@ -70,6 +92,7 @@ export function HandOutDialog({
       await onHandOut(
         [...chosen],
         allowed.map(({ id }) => id),
+        gives ? [...chosen].flatMap((studentId) => latheGiven(studentId)) : [],
       ),
     );
     setBusy(false);
@@ -132,6 +155,53 @@ export function HandOutDialog({
             ))}
           </div>
         </fieldset>
+      )}
+      {allowed.length > 1 && chosen.size > 0 && (
+        <div className="grid gap-2">
+          <Choice
+            label="Who takes which lathe"
+            value={gives ? 'given' : 'bench'}
+            options={[
+              { value: 'bench', text: 'Picked at the bench' },
+              { value: 'given', text: 'Given here' },
+            ]}
+            onChange={(value) => setGives(value === 'given')}
+          />
+          {gives && (
+            <>
+              <div className="grid grid-cols-2 gap-x-4 gap-y-1">
+                {students
+                  .filter(({ id }) => chosen.has(id))
+                  .map(({ id, name }) => (
+                    <Select
+                      key={id}
+                      label={name}
+                      value={given[id] ?? ''}
+                      options={[
+                        { value: '', text: 'picked at the bench' },
+                        ...allowed.map((lathe) => ({ value: String(lathe.id), text: lathe.name })),
+                      ]}
+                      onChange={(latheId) => setGiven({ ...given, [id]: latheId })}
+                    />
+                  ))}
+              </div>
+              <div className="flex flex-wrap items-center gap-2">
+                <Button onClick={spread}>Spread over the lathes</Button>
+                {allowed.map((lathe) => (
+                  <Button
+                    key={lathe.id}
+                    tone="quiet"
+                    onClick={() =>
+                      setGiven(Object.fromEntries([...chosen].map((id) => [id, String(lathe.id)])))
+                    }
+                  >
+                    All on {lathe.name}
+                  </Button>
+                ))}
+              </div>
+            </>
+          )}
+        </div>
       )}
       {lathes.length === 0 && (
         <Message tone="warning">The shop has no lathe yet. Make one under Shop, then hand out.</Message>

@@ -60,6 +60,8 @@ const TABS = [
   { id: 'chart', title: 'Chart' },
   { id: 'tables', title: 'Limits' },
   { id: 'rules', title: 'Depth rules' },
+  { id: 'machine', title: 'Machine' },
+  { id: 'lathes', title: 'Which lathe' },
 ] as const;
 
 function PlanPasses() {
@@ -145,12 +147,17 @@ function PlanRules() {
   );
 }
 
+const MachineView = fetchedPart(() => import('./views/machine-view'), 'Looking at the machine…');
+const WhichLatheView = fetchedPart(() => import('./views/which-lathe-view'), 'Asking the lathes…');
+
 const VIEWS: Record<string, () => React.JSX.Element | null> = {
   section: PlanSection,
   passes: PlanPasses,
   chart: PlanChart,
   tables: PlanLimits,
   rules: PlanRules,
+  machine: () => <MachineView />,
+  lathes: () => <WhichLatheView />,
 };
 
 const StepsList = fetchedPart(() => import('./steps-list'), 'Listing the steps…');

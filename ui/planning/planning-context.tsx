@@ -12,6 +12,8 @@ export interface Planning {
   read: ReadPlan;
   /** The lathe looked at: the view's choice, no part of the plan. */
   lathe: Lathe;
+  /** All lathes of the shop that are offered. */
+  lathes: readonly { id: number; lathe: Lathe }[];
   /** A required field that was never touched is asked for, not scolded. */
   touched: (field: string) => boolean;
 }

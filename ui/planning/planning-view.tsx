@@ -90,8 +90,8 @@ export function PlanningView(props: PlanningViewProps) {
     const [touchedFields, dirtyFields] = JSON.parse(marks) as [object, object];
     const touched = (field: string) =>
       isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
-    return { form, values, read, lathe, touched };
-  }, [form, values, read, lathe, draft, marks]);
+    return { form, values, read, lathe, lathes, touched };
+  }, [form, values, read, lathe, lathes, draft, marks]);
   const { thread, passes, stops } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
   const stepChosen = useMemo(() => ({ chosen: step, onChoose: setStep }), [step]);
@@ -110,7 +110,11 @@ export function PlanningView(props: PlanningViewProps) {
     onHandOut: openHandOut,
   });
 
-  async function handOut(studentIds: number[], latheIds: number[]): Promise<string | null> {
+  async function handOut(
+    studentIds: number[],
+    latheIds: number[],
+    latheOf: { studentId: number; latheId: number }[],
+  ): Promise<string | null> {
     if (saving.conflict !== null) return 'Choose first between the two versions of this exercise.';
     if (read.plan === null) return 'The plan has a field to mend first.';
     const version = await saving.settledVersion();
@@ -122,6 +126,7 @@ export function PlanningView(props: PlanningViewProps) {
         draftVersion: version,
         studentIds,
         latheIds,
+        latheOf,
       },
     );
     if (!sent.ok) return sent.message;

@@ -46,6 +46,8 @@ export function usePlanningKeys({
       { key: 'c', does: 'Chart of infeed and chip', run: () => onTab('chart') },
       { key: 'l', does: 'Limits of the thread and its mate', run: () => onTab('tables') },
       { key: 'r', does: 'Rules of thumb for the depth', run: () => onTab('rules') },
+      { key: 'm', does: 'Machine: gearing, dial, speed', run: () => onTab('machine') },
+      { key: 'w', does: 'Which lathe can do it', run: () => onTab('lathes') },
       { key: 'h', does: 'Hand out', run: onHandOut },
     ],
     [thread, onPass, onStage, onTab, onHandOut],

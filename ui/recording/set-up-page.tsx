@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Prediction, StepProgress } from '@/core/record';
-import { showExpected, showStepValue } from '@/core/sheet';
+import { showExpected, showStepValue, wantedChoice } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { StandingMark } from '../kit/state-mark';
@@ -61,17 +61,20 @@ function Line({
       ? showStepValue(entry.content.value, step.expected.unit)
       : null;
 
+  const chosen = step.shows === 'shown' && step.kind !== 'order' ? wantedChoice(step) : null;
+
   async function tick() {
     const added = await add(
       step.kind === 'sign-off'
         ? { kind: 'sign-off', stepId: step.id }
-        : { kind: 'step', stepId: step.id, value },
+        : { kind: 'step', stepId: step.id, value, ...(chosen !== null && { choice: chosen }) },
     );
     setProblem(added.ok ? undefined : (added.fields.value ?? added.message));
     if (added.ok) setValue('');
   }
 
-  const simple = step.kind === 'confirm' || step.kind === 'value' || step.kind === 'sign-off';
+  const simple =
+    step.kind === 'confirm' || step.kind === 'value' || step.kind === 'sign-off' || chosen !== null;
   return (
     <li className="grid grid-cols-[2rem_minmax(0,1fr)_auto] items-center gap-2 border-b border-rule py-1">
       <StandingMark standing={standingOf(verdict)} size={22} />
@@ -80,7 +83,7 @@ function Line({
         <span className="figures text-sm text-ink-soft">
           {shown ?? (step.expected !== null && step.shows === 'shown' ? showExpected(step.expected) : '')}
         </span>
-        <span className="block truncate text-sm text-ink-soft">{step.instruction}</span>
+        <span className="block truncate text-sm text-ink-soft">{chosen ?? step.instruction}</span>
       </button>
       {canRecord && verdict !== 'right' && verdict !== 'done' && (
         <form

@@ -21,7 +21,7 @@ export function StepOtherwise({
   if (how === null)
     return (
       <div className="flex flex-wrap gap-2">
-        {step.kind !== 'choice' && step.kind !== 'order' && (
+        {!['choice', 'order', 'settings', 'looks'].includes(step.kind) && (
           <Button onClick={() => onRecord({ how: 'found' })}>Found set, checked</Button>
         )}
         <Button onClick={() => setHow('by-other')}>Done by another…</Button>

@@ -11,7 +11,9 @@ import { StandingMark } from '../kit/state-mark';
 import type { AttemptRecord } from './use-record';
 import { useKept } from '../shell/kept';
 import { useSay } from '../shell/shop-words';
+import { LooksPicker } from './looks-picker';
 import { OrderPicker } from './order-picker';
+import { SettingsPicker } from './settings-picker';
 import { standingOf } from './standing-of';
 import { StepOtherwise } from './step-otherwise';
 import { ZeroChoice } from './zero-choice';
@@ -121,6 +123,12 @@ export function StepPanel({
           )}
           {step.kind === 'order' && (
             <OrderPicker choices={step.choices} onDone={(order) => void record({ choice: order })} />
+          )}
+          {step.kind === 'settings' && (
+            <SettingsPicker step={step} onDone={(set) => void record({ choice: set })} />
+          )}
+          {step.kind === 'looks' && (
+            <LooksPicker looks={step.choices} onDone={(seen) => void record({ choice: seen })} />
           )}
           {step.id === 'touch-off' && step.kind === 'confirm' && (
             <ZeroChoice unit={unit} value={choice} onChoose={setChoice} />

@@ -18,6 +18,9 @@ import { usePlanWhys } from '../planning/use-plan-whys';
 import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
 
+/** A table asks no lathe of the shop. */
+const NO_LATHES: never[] = [];
+
 /** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
 export function ToolAndDepth({
   member,
@@ -39,7 +42,7 @@ export function ToolAndDepth({
   const words = MEASURING_WORDS[member.limits.side];
   const say = useSay();
   return (
-    <PlanningProvider value={{ form, values, read, lathe, touched: () => true }}>
+    <PlanningProvider value={{ form, values, read, lathe, lathes: NO_LATHES, touched: () => true }}>
       <section aria-label="Tool and depth" className="grid gap-2">
         <h2 className="text-xl">Tool and depth, {member.designation}</h2>
         {basis !== undefined && (

@@ -25,6 +25,8 @@ export function Planned({
   const values = useWatch({ control: form.control }) as PlanForm;
   const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   return (
-    <PlanningProvider value={{ form, values, read, lathe, touched: () => true }}>{children}</PlanningProvider>
+    <PlanningProvider value={{ form, values, read, lathe, lathes: [{ id: 1, lathe }], touched: () => true }}>
+      {children}
+    </PlanningProvider>
   );
 }

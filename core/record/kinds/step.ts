@@ -1,6 +1,6 @@
 import { maybeFigure, maybeWhole, maybeWords, oneOf, part, words } from '../../documents';
 import { bad, good, type Result } from '../../errors/field-issue';
-import { showStepValue, type StepUnit } from '../../sheet';
+import { showStepValue, type SheetStep, type StepUnit } from '../../sheet';
 import { parseAngleDeg, parseFigures, parseLength, parseWhole, saidText, typedText } from '../../units';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
@@ -23,6 +23,9 @@ export interface StepContent {
   /** The try from which it stands. */
   fromTry: number | null;
 }
+
+/** Steps that are recorded by what was chosen. */
+const CHOSEN: readonly SheetStep['kind'][] = ['choice', 'order', 'settings', 'looks'];
 
 /** What happened to a step of the set-up; with the value that was set or measured where the step has one. */
 export const stepKind: EntryKind<'step', StepContent> = {
@@ -71,7 +74,7 @@ export const stepKind: EntryKind<'step', StepContent> = {
           : done === 'not-done' || value.trim() === ''
             ? good(content)
             : withValue(content, step.expected?.unit ?? null, value);
-    if (step.kind === 'choice' || step.kind === 'order' || choice !== '') {
+    if (CHOSEN.includes(step.kind) || choice !== '') {
       const chosen = saidText(choice).slice(0, 800);
       if (chosen === '') return bad('choice', 'required', 'Choose what is really set.');
       const paper =

@@ -12,37 +12,86 @@ export function pitchExpected({ sheet: { thread } }: StepCase, asLead: boolean) 
   return thread.unit === 'in' ? exact(1 / advance, 'TPI') : exact(thread.lead, 'mm pitch');
 }
 
-export function gearingStep(stepCase: StepCase): SheetStep {
-  const { thread } = stepCase.sheet;
+/** Levers or gears as the machine names them; where nothing of it is written down, its own chart is read. */
+export function gearingStep({ sheet, way }: StepCase): SheetStep {
+  const { gearing, thread } = sheet;
+  const set = [
+    ...gearing.levers.map(({ lever, position, positions }) => ({ name: lever, positions, wanted: position })),
+    ...gearing.gears.map(({ place, teeth }) => ({
+      name: place,
+      positions: [...new Set([...gearing.choices, teeth])].sort((a, b) => a - b).map(String),
+      wanted: String(teeth),
+    })),
+  ];
   const several = thread.starts > 1;
   const lead = thread.unit === 'in' ? `${Number((1 / thread.lead).toFixed(4))} TPI` : `${thread.lead} mm`;
-  const set = several
-    ? `Set the lead, ${lead} (${thread.starts} starts of ${thread.pitchText}),`
-    : `Set ${thread.pitchText}${thread.unit === 'mm' ? ' pitch' : ''}`;
-  const frame = frameOfWay(stepCase.way);
-  const left = frame.leadScrewReversed ? ' Reverse the lead screw: left-hand.' : '';
+  const what = several
+    ? `the lead, ${lead} (${thread.starts} starts of ${thread.pitchText})`
+    : `${thread.pitchText}${thread.unit === 'mm' ? ' pitch' : ''}`;
+  const left = frameOfWay(way).leadScrewReversed ? ' Reverse the lead screw: left-hand.' : '';
+  const meshed = ' Turn by hand until the gears mesh.';
+  if (set.length === 0 || gearing.from === 'nothing')
+    return {
+      ...confirm(
+        'gearing',
+        'Gearing',
+        `Set ${what} from the machine’s chart; feed selector in neutral.${left}${meshed}`,
+      ),
+      critical: true,
+    };
+  const says = gearing.says.filter((each) => !each.startsWith('Geared for the lead'));
   return {
-    ...value(
+    ...confirm(
       'gearing',
       'Gearing',
-      `${set} from the machine’s chart; feed selector in neutral.${left} Turn by hand until the gears mesh.`,
-      pitchExpected(stepCase, several),
+      [`For ${what}: set each as shown.${meshed}`, ...says].join(' ').slice(0, 500),
+      gearing.gears.length > 0
+        ? 'Change gears: power off at the isolator, cover back on before it is live.'
+        : null,
     ),
+    kind: 'settings',
+    settings: set.slice(0, 16),
+    critical: true,
+  };
+}
+
+/** What proves that the drive is really in: looked at, not copied from the sheet (common practice). */
+export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
+  const toward = way.direction === 'toward-headstock' ? 'toward the headstock' : 'away from the headstock';
+  const dial = drive === 'half-nut' && sheet.dial.use !== 'any-place';
+  const looks = [
+    'The lead screw turns',
+    `The carriage goes ${toward}`,
+    `The ${words.halfNut} goes fully home`,
+    ...(dial ? ['The thread dial turns, and stands still when it is closed'] : []),
+  ];
+  return {
+    ...confirm(
+      'drive',
+      'Prove the drive',
+      'Spindle at the threading speed, tool well clear of the work: look at each, one after the other.',
+      'A closed half nut does not slip: room on both sides before you close it.',
+    ),
+    kind: 'looks',
+    choices: looks,
     critical: true,
   };
 }
 
 export function speedStep({ sheet }: StepCase): SheetStep {
-  const { timeInRunOut, rpm, limit } = sheet.speed;
+  const { timeInRunOut, rpm, limit, set, marked, cap, asked } = sheet.speed;
   const left =
     timeInRunOut === null
       ? 'No shoulder limits it here.'
       : `${Math.max(0, timeInRunOut).toFixed(1)} s will be left ${LEFT[limit.endsBy]}.`;
+  const how = set === '' ? '' : `${set}. `;
+  const really = marked === null ? '' : ` Marked ${marked}, it really gives ${rpm} rpm.`;
+  const slower = rpm < asked && cap === null ? ` The plan asks for ${asked} rpm at most.` : '';
   return value(
     'speed',
     'Spindle speed',
-    left,
-    atMost(rpm, 'rpm'),
+    `${how}${left}${really}${cap === null ? '' : ` ${cap}`}${slower}`,
+    atMost(marked ?? rpm, 'rpm'),
     'Obey the placards on the machine: some lever positions forbid higher speeds.',
   );
 }
@@ -61,9 +110,15 @@ const NEAR_FLANK_DEG = 10;
 
 /** The compound where it feeds, or where it leads to the next start; nothing where it does neither. */
 export function compoundSteps({ sheet, way, plan, words }: StepCase): SheetStep[] {
-  const { angleDeg, markDeg } = sheet.compound;
-  const bed = sheet.lathe.zeroAlong === 'bed' ? '; this scale reads 0 along the bed' : '';
-  const expected = range(markDeg, markDeg - SWIVEL_TOLERANCE_DEG, markDeg + SWIVEL_TOLERANCE_DEG, '°');
+  const { angleDeg, markDeg, offScale } = sheet.compound;
+  const bed = sheet.compound.offScale
+    ? '; this scale does not reach there: set the angle by a protractor from the cross slide'
+    : sheet.lathe.zeroAlong === 'bed'
+      ? '; this scale reads 0 along the bed'
+      : '';
+  // Beyond the scale the angle itself is set, by a protractor from the cross slide.
+  const set = offScale ? angleDeg : markDeg;
+  const expected = range(set, set - SWIVEL_TOLERANCE_DEG, set + SWIVEL_TOLERANCE_DEG, '°');
   if (sheet.feed.slide !== 'compound') {
     if (plan.thread.startsBy !== 'compound') return [];
     const says = `Along the bed, so that one pitch of its travel leads to the next start${bed}. Gibs snug.`;
@@ -93,10 +148,17 @@ export function compoundSteps({ sheet, way, plan, words }: StepCase): SheetStep[
   ];
 }
 
-/** What is tried before the first cut. */
-export function travelStep({ way }: StepCase): SheetStep {
-  return confirm('travel', 'Travel', travelWords(way));
+/** What is tried before the first cut, with the distances of this lathe. */
+export function travelStep({ way, sheet }: StepCase): SheetStep {
+  const usual = travelWords(way);
+  const first = sheet.travel.filter(
+    ({ what }) => what === 'Begin' || what === 'Bar end' || what.startsWith('Toward'),
+  );
+  const more = first.map(({ what, says }) => `${what}: ${lowerFirst(says)}`).join(' ');
+  return confirm('travel', 'Travel', `${usual} ${more}`.trim().slice(0, 500));
 }
+
+const lowerFirst = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 function travelWords({ side, direction, end, holding }: StepCase['way']): string {
   const centre =

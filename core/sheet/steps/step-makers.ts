@@ -21,6 +21,7 @@ export function confirm(
     hold: false,
     choices: [],
     times: null,
+    settings: [],
   };
 }
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useId } from 'react';
+import { outline, type PartShape, type Point } from '@/core/blank';
 import type { Holding } from '@/core/technique';
 import type { LengthUnit } from '@/core/units';
 import { scaleBarFor } from '../../drawing/section-geometry';
@@ -8,7 +9,6 @@ import { DrawingFrame } from '../../kit/drawing-frame';
 import { useSize } from '../../kit/use-size';
 import { useSay } from '../../shell/shop-words';
 import { useShowLength } from '../../units/display-unit';
-import { outline, type PartShape, type Point } from './part-geometry';
 
 const END_WORDS: Record<PartShape['end'], string> = {
   groove: 'run-out groove',

@@ -1,23 +1,6 @@
+import type { PartShape } from '@/core/blank';
 import type { ReadPlan } from '@/core/plan';
-import type { WorkEnd } from '@/core/technique';
-import type { Side } from '@/core/thread';
 import { lengthIn, radians } from '@/core/units';
-
-/** The part as it is drawn: lengths along the axis from its free end, in the thread's unit. */
-export interface PartShape {
-  side: Side;
-  /** Crest diameter: the blank, or the bore. */
-  diameter: number;
-  root: number;
-  relief: number;
-  end: WorkEnd;
-  endLength: number;
-  threadLength: number;
-  /** False where the plan does not say it: it is drawn at a length and a half of the diameter. */
-  threadLengthKnown: boolean;
-  chamfer: { length: number; diameter: number };
-  register: { diameter: number; length: number } | null;
-}
 
 /** What the plan says of the part; null while something is missing. */
 export function partShape({ evaluation, inputs }: ReadPlan): PartShape | null {
@@ -49,31 +32,4 @@ export function partShape({ evaluation, inputs }: ReadPlan): PartShape | null {
             length: register.length === null ? threadLength / 4 : lengthIn(register.length, unit),
           },
   };
-}
-
-/** Axial distance from the free end, and radius. */
-export type Point = readonly [z: number, r: number];
-
-/** Half of the outline, from the free end to the last shoulder; of a bore its wall. */
-export function outline(part: PartShape): { points: Point[]; length: number } {
-  const { diameter, relief, end, endLength, threadLength, chamfer, register } = part;
-  const r = diameter / 2;
-  const points: Point[] = [
-    [0, chamfer.diameter / 2],
-    [Math.min(chamfer.length, threadLength / 2), r],
-    [threadLength, r],
-  ];
-  let z = threadLength;
-  const to = (length: number, radius: number) => {
-    points.push([z, radius], [z + length, radius]);
-    z += length;
-  };
-  if (end === 'groove' || end === 'recess') to(endLength, relief / 2);
-  if (end === 'boss') to(endLength, part.root / 2 - 0.02 * diameter);
-  if (end === 'mark') to(endLength, r);
-  if (register !== null) to(register.length, register.diameter / 2);
-  if (end === 'through' && part.side === 'internal') return { points, length: z };
-  const beyond = part.side === 'external' ? 1.3 * r : 0;
-  if (end !== 'through') to(0.35 * diameter, end === 'mark' && part.side === 'external' ? r : beyond);
-  return { points, length: z };
 }

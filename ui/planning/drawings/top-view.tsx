@@ -1,11 +1,15 @@
 'use client';
 
-import { frameOfWay, feedsByCompound, type Way } from '@/core/technique';
+import { swivelMarkOn, type Swivel } from '@/core/lathe';
+import { frameOfWay, feedsByCompound, swingOf, type Way } from '@/core/technique';
+import { formOf } from '@/core/thread';
 import { radians } from '@/core/units';
 import { useSize } from '../../kit/use-size';
 import { useSay } from '../../shell/shop-words';
 import { usePlanning } from '../planning-context';
 import { HeldFromAbove } from './held-from-above';
+import { SwivelScale } from './swivel-scale';
+import { WrongAxis } from './wrong-axis';
 
 /** From above, the operator below: chuck, work, tool and compound, and which way each goes. The angle is true; the rest is schematic. */
 export function TopView() {
@@ -17,29 +21,31 @@ export function TopView() {
     <TopViewDrawing
       way={way}
       angleDeg={angle}
-      markDeg={read.evaluation.swivelMarkDeg}
-      zeroAlong={lathe.compound.swivel.zeroAlong}
+      swivel={lathe.compound.swivel}
+      flankAngleDeg={read.evaluation.thread === null ? 30 : formOf(read.evaluation.thread).flankAngleDeg}
     />
   );
 }
 
-/** The drawing itself; the bench shows it too. */
+/** The drawing itself; the bench and the sheet show it too. */
 export function TopViewDrawing({
   way,
   angleDeg,
-  markDeg,
-  zeroAlong,
+  swivel,
+  flankAngleDeg,
 }: {
   way: Way;
   angleDeg: number;
-  markDeg: number | null;
-  zeroAlong: 'cross-slide' | 'bed';
+  swivel: Pick<Swivel, 'zeroAlong' | 'counts' | 'rangeDeg' | 'graduationDeg'>;
+  flankAngleDeg: number;
 }) {
   const { ref, size } = useSize<HTMLDivElement>({ width: 720, height: 420 });
   const say = useSay();
   const { width, height } = size;
   const frame = frameOfWay(way);
   const feeds = feedsByCompound(way.infeed);
+  const { markDeg, offScale } = swivelMarkOn(swivel, angleDeg, swingOf(frame));
+  const invites = feeds && swivel.zeroAlong === 'bed' && way.side === 'external';
   const external = way.side === 'external';
   const unit = Math.min(width / 12, height / 9.6);
   const axis = 50 + 2.9 * unit;
@@ -62,10 +68,6 @@ export function TopViewDrawing({
   const turn = (Math.atan2(feed.y, feed.x) * 180) / Math.PI;
   const cut = frame.leading === 1 ? -1 : 1;
   const text = { fill: 'var(--color-scribe)', fontSize: 14 } as const;
-  const scale = { x: tip.x - feed.x * 3.2 * unit, y: tip.y - feed.y * 3.2 * unit };
-  const arc = 1.5 * unit;
-  const to = { x: scale.x + feed.x * arc, y: scale.y + feed.y * arc };
-  const crossFrom = { x: scale.x, y: scale.y + down * arc };
   const description = say(
     feeds
       ? `The compound stands ${angleDeg} degrees from the cross-slide axis, swung so that it feeds ${frame.fed === 1 ? 'toward' : 'away from'} the headstock.`
@@ -182,32 +184,30 @@ export function TopViewDrawing({
           cut {frame.leading === 1 ? 'toward the headstock' : 'away from the headstock'}
         </text>
         {feeds && (
-          <g stroke="var(--color-scribe-dim)" fill="none">
-            <path d={`M${scale.x} ${scale.y}V${crossFrom.y}`} strokeDasharray="6 4" />
-            <path d={`M${scale.x} ${scale.y}L${to.x} ${to.y}`} strokeDasharray="6 4" />
-            <path
-              d={`M${crossFrom.x} ${crossFrom.y}A${arc} ${arc} 0 0 ${(frame.fed === 1) === (down === -1) ? 0 : 1} ${to.x} ${to.y}`}
-              stroke="var(--color-brass-bright)"
-              strokeWidth="2"
-            />
-          </g>
+          <SwivelScale
+            x={body.x}
+            y={body.y}
+            radius={1.15 * unit}
+            swivel={swivel}
+            indexDeg={(frame.fed === 1 ? -1 : 1) * (down === -1 ? 1 : -1) * angleDeg}
+            markDeg={markDeg}
+            offScale={offScale}
+          />
+        )}
+        {invites && (
+          <WrongAxis
+            x={width - Math.min(210, width * 0.3) - 14}
+            y={height - Math.min(210, width * 0.3) * 0.6 - 84}
+            width={Math.min(210, width * 0.3) - 10}
+            angleDeg={angleDeg}
+            flankAngleDeg={flankAngleDeg}
+          />
         )}
         <g {...text}>
-          {feeds && (
-            <text
-              x={scale.x + (frame.fed === 1 ? 12 : -12)}
-              y={scale.y + down * 0.95 * arc}
-              textAnchor={frame.fed === 1 ? 'start' : 'end'}
-              fontSize="17"
-              className="figures"
-            >
-              {angleDeg}°
-            </text>
-          )}
           <text x={14} y={22}>
             {say(
               feeds
-                ? `Compound ${angleDeg}° from the cross-slide axis${markDeg === null ? '' : `: mark ${Number(markDeg.toFixed(3))}°, the scale reads 0 along the ${zeroAlong === 'bed' ? 'bed' : 'cross slide'}`}`
+                ? `Compound ${angleDeg}° from the cross-slide axis${offScale ? ': beyond its scale, set it by a protractor' : `: mark ${Number(markDeg.toFixed(3))}°, the scale reads 0 along the ${swivel.zeroAlong === 'bed' ? 'bed' : 'cross slide'}`}`
                 : 'The cross slide feeds; the compound stays as it is',
             )}
           </text>
