@@ -1,7 +1,7 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
-  serverExternalPackages: ['sequelize', 'mariadb', 'pino', 'umzug'],
+  serverExternalPackages: ['sequelize', 'mariadb', 'pino', 'umzug', 'pdfkit', 'dxf-writer'],
   poweredByHeader: false,
   devIndicators: false,
   // The folder of a release lies inside the repository, which has a lock file of its own.

@@ -49,6 +49,11 @@ const TABLE: readonly Row[] = [
     statuses: [401, 200, 404, 404, 404, 200],
   },
   {
+    route: 'GET /api/attempts/[id]/sheet',
+    path: `/api/attempts/${A}/sheet?as=svg`,
+    statuses: [401, 200, 404, 404, 404, 200],
+  },
+  {
     route: 'POST /api/attempts/[id]/entries',
     path: `/api/attempts/${A}/entries`,
     body: note,
@@ -77,6 +82,11 @@ const TABLE: readonly Row[] = [
     path: `/api/exercises/${E}/hand-out`,
     body: () => ({ ...stale(), studentIds: [1], latheIds: [1] }),
     statuses: [401, 403, 403, 403, 404, 409],
+  },
+  {
+    route: 'GET /api/exercises/[id]/sheet',
+    path: `/api/exercises/${E}/sheet?as=dxf&lathe=${L}`,
+    statuses: [401, 404, 404, 404, 404, 200],
   },
   {
     route: 'GET /api/exercises/[id]/plan',

@@ -122,10 +122,26 @@ test('a student sees the own work only, and inch or mm at the switch', async ({ 
   await expect(strip).toContainText('0.5741');
 });
 
-test('the set-up and pass card prints on one sheet', async ({ page }) => {
+test('the set-up sheet prints and is filed as two pages, its blank as a drawing', async ({ page }) => {
   await requestAs(page.request, INSTRUCTOR);
   await page.goto(await attempt('cutting', '/card')());
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
-  expect((pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length).toBe(1);
+  expect(pagesOf(pdf)).toBe(2);
+  const file = async (as: string) =>
+    (
+      await page.request.get(
+        (await attempt('cutting', `/sheet?as=${as}`)()).replace('/attempts', '/api/attempts'),
+      )
+    ).body();
+  expect(pagesOf(await file('pdf'))).toBe(2);
+  expect(pagesOf(await file('pdf&size=letter&unit=in'))).toBe(2);
+  expect((await file('svg')).toString()).toContain('<svg');
+  expect((await file('dxf')).toString()).toMatch(/SECTION[\s\S]*ENTITIES[\s\S]*EOF/);
+  const other = await page.request.get(
+    (await attempt('cutting', '/sheet?as=doc')()).replace('/attempts', '/api/attempts'),
+  );
+  expect(other.status()).toBe(422);
 });
+
+const pagesOf = (pdf: Buffer) => (pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g) ?? []).length;

@@ -1,25 +1,10 @@
 import { gearOutline, layGears } from '@/core/gearing';
 import type { Sheet } from '@/core/sheet';
-
-type Gear = Sheet['gearing']['gears'][number];
-
-/** Gears in the order in which they mesh: a second driver sits on the shaft of the driven gear before it. */
-function chainOf(gears: readonly Gear[], idlers: number): (Gear & { same: boolean })[] {
-  const chain = gears.map((gear, index) => ({
-    ...gear,
-    same: gear.role === 'driver' && gears[index - 1]?.role === 'driven',
-  }));
-  const [first, ...rest] = chain;
-  if (idlers === 0 || first === undefined || rest.length !== 1) return chain;
-  // An idler of the stock can have any size; it is drawn as large as the mean of the two.
-  const teeth = Math.round((first.teeth + (rest[0]?.teeth ?? first.teeth)) / 2);
-  const idler = { place: 'Idler, any', role: 'idler' as const, teeth, same: false };
-  return [first, ...Array.from({ length: idlers }, () => idler), ...rest];
-}
+import { gearChain } from './gear-chain';
 
 /** Change gears to scale, meshing tooth in gap, from the stud to the lead screw. */
 export function GearTrain({ gearing, className }: { gearing: Sheet['gearing']; className?: string }) {
-  const chain = chainOf(gearing.gears, gearing.idlers);
+  const chain = gearChain(gearing);
   const placed = layGears(chain);
   const box = placed.reduce(
     (all, { x, y, teeth }) => {

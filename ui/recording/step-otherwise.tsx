@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { EntryFields } from '@/core/record';
-import type { SheetStep } from '@/core/sheet';
+import { wantedChoice, type SheetStep } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 
@@ -18,11 +18,15 @@ export function StepOtherwise({
 }) {
   const [how, setHow] = useState<'by-other' | 'not-done' | null>(null);
   const [said, setSaid] = useState('');
+  // Levers that stood right already stand as the sheet shows them.
+  const found = step.kind === 'order' || step.shows !== 'shown' ? null : wantedChoice(step);
   if (how === null)
     return (
       <div className="flex flex-wrap gap-2">
-        {!['choice', 'order', 'settings', 'looks'].includes(step.kind) && (
-          <Button onClick={() => onRecord({ how: 'found' })}>Found set, checked</Button>
+        {(found !== null || (step.kind !== 'choice' && step.kind !== 'order')) && (
+          <Button onClick={() => onRecord({ how: 'found', ...(found !== null && { choice: found }) })}>
+            Found set, checked
+          </Button>
         )}
         <Button onClick={() => setHow('by-other')}>Done by another…</Button>
         <Button onClick={() => setHow('not-done')}>Not done…</Button>

@@ -23,6 +23,7 @@ const COLUMNS = [
 
 const CAN = { yes: 'yes', care: 'with care', no: 'no' } as const;
 const STANDING = { yes: 'good', care: 'attend', no: 'bad' } as const;
+const BY = { 'half-nut': 'half nut opened', reversing: 'half nut kept closed', trip: 'trip' } as const;
 const FROM = {
   'quick-change': 'levers',
   'change-gears': 'chart gears',
@@ -62,7 +63,7 @@ export default function WhichLatheView() {
         return (
           <tr key={id} className="border-b border-rule align-top">
             <th scope="row" className="px-2 py-2 text-left font-medium whitespace-nowrap">
-              {lathe.name}
+              <span className="block">{lathe.name}</span>
               {lathe === lookedAt ? (
                 <span className="block text-xs font-normal text-ink-soft">looked at</span>
               ) : (
@@ -76,7 +77,9 @@ export default function WhichLatheView() {
                 <StandingMark standing={STANDING[can]} size={18} /> {CAN[can]}
               </span>
             </td>
-            <td className="px-2 py-2">{say(by)}</td>
+            <td className="px-2 py-2" title={say(by)}>
+              {say(BY[sheet.way.drive === 'free' ? 'half-nut' : sheet.way.drive])}
+            </td>
             <td className="px-2 py-2">
               {FROM[sheet.gearing.from]}
               {sheet.gearing.errorPpm !== null && (

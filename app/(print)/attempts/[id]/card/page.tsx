@@ -2,10 +2,11 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { loadAttempt } from '@/data/attempts';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { SetupCard } from '@/ui/card/setup-card';
+import { SetupSheet } from '@/ui/card/setup-sheet';
+import { sheetFiles } from '@/ui/card/sheet-files';
 import { Notice } from '@/ui/shell/notice';
 
-export const metadata: Metadata = { title: 'Card' };
+export const metadata: Metadata = { title: 'Set-up sheet' };
 
 export default async function AttemptCardPage({ params }: { params: Promise<{ id: string }> }) {
   const id = idOf((await params).id);
@@ -16,19 +17,20 @@ export default async function AttemptCardPage({ params }: { params: Promise<{ id
       sheet === null ? (
         <Notice title="Choose the lathe first">
           <p>
-            The card is made for one lathe.{' '}
+            The sheet is made for one lathe.{' '}
             <Link href={back} className="underline">
               Go back to the work
             </Link>
           </p>
         </Notice>
       ) : (
-        <SetupCard
+        <SetupSheet
           sheet={sheet}
           revision={revision}
           student={student.name}
           tryNumber={tryNumber}
           back={back}
+          files={sheetFiles(`/api/attempts/${id}/sheet`)}
         />
       ),
   );

@@ -3,10 +3,11 @@ import Link from 'next/link';
 import { loadPlanCard } from '@/data/plan-card';
 import { guardedPage, idOf } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
-import { SetupCard } from '@/ui/card/setup-card';
+import { SetupSheet } from '@/ui/card/setup-sheet';
+import { sheetFiles } from '@/ui/card/sheet-files';
 import { Notice } from '@/ui/shell/notice';
 
-export const metadata: Metadata = { title: 'Card' };
+export const metadata: Metadata = { title: 'Set-up sheet' };
 
 /** The card of the plan as it stands, on the lathe of `?lathe=`: the draft, or the revision when nothing changed since. */
 export default async function ExerciseCardPage({
@@ -33,7 +34,14 @@ export default async function ExerciseCardPage({
           </p>
         </Notice>
       ) : (
-        <SetupCard sheet={sheet} revision={revision} student={null} tryNumber={null} back={back} />
+        <SetupSheet
+          sheet={sheet}
+          revision={revision}
+          student={null}
+          tryNumber={null}
+          back={back}
+          files={sheetFiles(`/api/exercises/${id}/sheet`, latheId === null ? '' : `lathe=${latheId}`)}
+        />
       ),
   );
 }

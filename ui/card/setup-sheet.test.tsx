@@ -2,9 +2,11 @@ import { render, screen } from '@testing-library/react';
 import { usualLathe } from '@/core/lathe';
 import { sheetOf } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
-import { SetupCard } from './setup-card';
+import { sheetFiles } from './sheet-files';
+import { SetupSheet } from './setup-sheet';
 
 completeBrowser();
+const files = sheetFiles('/api/attempts/1/sheet');
 const inch = usualLathe('in', 'Lathe 2');
 const sheet = sheetOf(
   {},
@@ -18,22 +20,23 @@ const sheet = sheetOf(
   },
 );
 
-test('the card holds every step with its value and every pass with its reading, turns counted', () => {
-  render(<SetupCard sheet={sheet} revision={2} student="One" tryNumber={1} back="/" />);
-  const [steps, passes] = screen.getAllByRole('table');
-  expect(steps?.querySelectorAll('tbody tr')).toHaveLength(sheet.steps.length);
+test('the sheet holds every step with its value and every pass with its reading, turns counted', () => {
+  render(<SetupSheet files={files} sheet={sheet} revision={2} student="One" tryNumber={1} back="/" />);
+  const [one, two, passes] = screen.getAllByRole('table');
+  const steps = [one, two].flatMap((table) => [...(table?.querySelectorAll('tbody tr') ?? [])]);
+  expect(steps).toHaveLength(sheet.steps.length);
   expect(passes?.querySelectorAll('tbody tr')).toHaveLength(sheet.passes.length + sheet.stops.length);
   expect(passes?.textContent).toContain('1 turn + 0.005');
   expect(
     screen.getByText(/60.5° {2}\(29.5° from the cross slide\)/, { normalizer: (text) => text }),
   ).not.toBeNull();
-  expect(screen.getByText(/revision 2/)).not.toBeNull();
-  expect(screen.getByText(/Lathe: Lathe 2/)).not.toBeNull();
+  expect(screen.getAllByText(/revision 2/)).not.toEqual([]);
+  expect(screen.getAllByText(/Lathe: Lathe 2/)).not.toEqual([]);
   expect(screen.getByText(/a qualified instructor decides/)).not.toBeNull();
 });
 
 test('without a student there is a line to write on', () => {
-  render(<SetupCard sheet={sheet} revision={null} student={null} tryNumber={null} back="/" />);
-  expect(screen.getByText(/Student: ____/)).not.toBeNull();
-  expect(screen.getByText(/draft/)).not.toBeNull();
+  render(<SetupSheet files={files} sheet={sheet} revision={null} student={null} tryNumber={null} back="/" />);
+  expect(screen.getAllByText(/Student: ____/)).not.toEqual([]);
+  expect(screen.getAllByText(/draft/)).not.toEqual([]);
 });

@@ -1,0 +1,49 @@
+import 'server-only';
+import type { Sheet } from '@/core/sheet';
+import { blankDxf } from '@/ui/card/sketches/blank-dxf';
+import { blankSketch } from '@/ui/card/sketches/blank-sketch';
+import { svgOfSketch } from '@/ui/card/sketches/svg-of-sketch';
+import { showLengthIn } from '@/ui/units/show-length';
+import { refusal } from '../handle';
+import { sheetPdf, type SheetHead } from './sheet-pdf';
+
+/**
+ * A set-up sheet as a file: `?as=pdf` (with `size=letter` for that paper, `unit=in|mm`), or its blank as `svg` or
+ * `dxf`.
+ */
+export async function sheetFile(request: Request, sheet: Sheet, head: SheetHead): Promise<Response> {
+  const query = new URL(request.url).searchParams;
+  const as = query.get('as') ?? 'pdf';
+  const unit = query.get('unit');
+  const show = showLengthIn(unit === 'in' || unit === 'mm' ? unit : 'own');
+  const figures = (value: number) => show.figures(value, sheet.thread.unit);
+  const named = (extension: string, type: string, body: BodyInit) =>
+    new Response(body, {
+      headers: {
+        'Content-Type': type,
+        'Content-Disposition': `attachment; filename="${fileName(sheet)}.${extension}"`,
+      },
+    });
+  if (as === 'pdf') {
+    const size = query.get('size') === 'letter' ? 'LETTER' : 'A4';
+    return named('pdf', 'application/pdf', new Uint8Array(await sheetPdf(sheet, head, show, size)));
+  }
+  if (as !== 'svg' && as !== 'dxf')
+    return refusal(422, 'invalid', 'A set-up sheet is had as pdf, its blank as svg or dxf.', [
+      { field: 'as', message: 'Choose pdf, svg or dxf.' },
+    ]);
+  if (sheet.blank === null)
+    return refusal(409, 'conflict', 'This sheet was made before the blank was kept with it.');
+  return as === 'svg'
+    ? named('svg', 'image/svg+xml', svgOfSketch(blankSketch(sheet.blank, figures, 420, 300)))
+    : named('dxf', 'image/vnd.dxf', blankDxf(sheet.blank, sheet.thread.unit, figures));
+}
+
+/** Letters, figures and dashes alone: what every file system takes. */
+function fileName({ title, lathe }: Sheet): string {
+  const plain = `${title} ${lathe.name}`
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '');
+  return plain === '' ? 'set-up-sheet' : plain.slice(0, 80);
+}

@@ -1,0 +1,106 @@
+import { outline, type PartShape } from '@/core/blank';
+import type { WorkEnd } from '@/core/technique';
+import { at, round, type Sketch, type SketchPath, type SketchText } from './sketch';
+
+const END_WORDS: Record<WorkEnd, string> = {
+  groove: 'groove',
+  recess: 'recess',
+  mark: 'imperfect thread',
+  through: 'free behind',
+  boss: 'boss',
+};
+
+/** The part before the thread, dimensioned and to scale, its free end on the right. @param show a length as it is written */
+export function blankSketch(
+  part: PartShape,
+  show: (length: number) => string,
+  width: number,
+  height: number,
+): Sketch {
+  const { points, length } = outline(part);
+  const external = part.side === 'external';
+  const outer = external ? Math.max(...points.map(([, r]) => r)) : 0.85 * part.diameter;
+  const free = part.end === 'through' ? part.endLength : 0;
+  const scale = Math.min((width - 24) / (length + free), (height - 78) / (2 * outer));
+  const axis = 40 + outer * scale;
+  const right = width / 2 + ((length + free) * scale) / 2;
+  const x = (z: number) => right - z * scale;
+  const y = (r: number) => axis - r * scale;
+  const line = (sign: 1 | -1) => points.map(([z, r]) => at(x(z), y(sign * r)));
+  const body: SketchPath[] = external
+    ? [{ d: `M${line(1).join('L')}L${line(-1).reverse().join('L')}Z`, stroke: 1.1, fill: 0.93 }]
+    : ([1, -1] as const).map((sign) => ({
+        d: `M${at(x(0), y(sign * outer))}L${line(sign).join('L')}L${at(x(length), y(sign * outer))}Z`,
+        stroke: 1.1,
+        fill: 0.93,
+      }));
+  const root = ([1, -1] as const).map((sign): SketchPath => ({
+    d: `M${at(x(0), y((sign * part.root) / 2))}H${round(x(part.threadLength))}`,
+    stroke: 0.5,
+    dash: [4, 2],
+  }));
+  const thread = part.threadLengthKnown ? `thread ${show(part.threadLength)}` : 'thread, length not said';
+  const dims = [
+    ...dimension(x(part.threadLength), x(0), 26, thread),
+    ...dimension(
+      x((part.end === 'through' ? length : part.threadLength) + part.endLength),
+      x(part.end === 'through' ? length : part.threadLength),
+      12,
+      `${END_WORDS[part.end]} ${show(part.endLength)}`,
+    ),
+  ];
+  const under = axis + outer * scale;
+  const notes = [
+    `${external ? 'blank' : 'bore'} Ø ${show(part.diameter)}`,
+    ...(part.end === 'groove' || part.end === 'recess'
+      ? [`${END_WORDS[part.end]} Ø ${show(part.relief)}`]
+      : []),
+    `chamfer to Ø ${show(part.chamfer.diameter)}`,
+    ...(part.register === null
+      ? []
+      : [`register Ø ${show(part.register.diameter)} × ${show(part.register.length)}`]),
+  ];
+  return {
+    title: `The part before the thread: ${[...notes, thread].join(', ')}.`,
+    width,
+    height,
+    paths: [
+      ...body,
+      ...root,
+      { d: `M${at(x(length + free) - 6, axis)}H${round(x(0) + 8)}`, stroke: 0.5, dash: [8, 2, 2, 2] },
+      ...dims.flatMap(({ paths }) => paths),
+    ],
+    texts: [
+      ...dims.flatMap(({ texts }) => texts),
+      ...lines(notes).map((text, index): SketchText => ({
+        x: width / 2,
+        y: under + 13 + index * 11,
+        text,
+        size: 8.5,
+        anchor: 'middle',
+      })),
+    ],
+  };
+}
+
+/** Two notes a line. */
+function lines(notes: readonly string[]): string[] {
+  return notes.flatMap((note, index) =>
+    index % 2 === 0 ? [[note, notes[index + 1]].filter((each) => each !== undefined).join('   ')] : [],
+  );
+}
+
+function dimension(
+  from: number,
+  to: number,
+  y: number,
+  text: string,
+): { paths: SketchPath[]; texts: SketchText[] }[] {
+  const [a, b] = from < to ? [from, to] : [to, from];
+  return [
+    {
+      paths: [{ d: `M${at(a, y - 3)}v6M${at(b, y - 3)}v6M${at(a, y)}H${round(b)}`, stroke: 0.6 }],
+      texts: [{ x: (a + b) / 2, y: y - 3, text, size: 8, anchor: 'middle' }],
+    },
+  ];
+}
