@@ -44,6 +44,7 @@ const CORE_FOLDERS = [
   'thread-dial',
   'lathe',
   'shop',
+  'book',
   'groove',
   'technique',
   'blank',

@@ -72,4 +72,29 @@ describe('handing out', () => {
     );
     expect(tried).toHaveLength(1);
   });
+
+  test('a lathe that the instructor gives stands in the record, and another can be taken until the first cut', async () => {
+    const id = passOn(await createExercise(people.instructor, GOOD_FORM));
+    const [one, two] = people.students as [PersonView, PersonView];
+    const [first, second] = people.lathes as [number, number];
+    const give = {
+      ...order(0, [one, two]),
+      latheIds: [first, second],
+      latheOf: [{ studentId: one.id, latheId: second }],
+    };
+    const wrong = { ...give, latheOf: [{ studentId: one.id, latheId: 4711 }] };
+    expect(await handOut(people.instructor, id, wrong)).toEqual(refused('conflict', 'latheOf'));
+    const { attempts } = passOn(await handOut(people.instructor, id, give));
+    const of = async (student: PersonView) =>
+      passOn(await loadAttempt(student, attempts.find(({ studentId }) => studentId === student.id)!.id));
+    const given = await of(one);
+    expect(given.sheet).not.toBeNull();
+    expect(given.entries.map(({ content }) => content.kind)).toEqual(['lathe']);
+    expect(given.entries[0]?.author.id).toBe(people.instructor.id);
+    // Who was given none picks at the bench.
+    expect((await of(two)).sheet).toBeNull();
+    const other = given.lathes.find(({ sheetId }) => sheetId !== given.sheetId)!;
+    passOn(await appendEntry(one, given.id, sentEntry({ kind: 'lathe', ...other })));
+    expect((await of(one)).sheetId).toBe(other.sheetId);
+  });
 });

@@ -1,8 +1,21 @@
+import { wireSet } from '@/core/gauging';
 import { createExercise, loadExercise } from './exercises';
 import { handOut } from './hand-out';
 import { passOn } from './outcome';
 import { loadAttempt } from './attempts';
-import { archiveLathe, saveLathe, saveWires, saveWords, setTimeZone, shopOf } from './shop';
+import {
+  archiveItem,
+  importBook,
+  loadBook,
+  loadLathe,
+  loadShop,
+  saveBook,
+  saveLathe,
+  saveWires,
+  saveWords,
+  setTimeZone,
+  shopOf,
+} from './shop';
 import { classDatabase, latheForm, refused } from './test/class-database';
 import { GOOD_FORM } from './test/fresh-database';
 
@@ -20,15 +33,7 @@ describe('the shop', () => {
     expect(await setTimeZone(people.instructor, 'Europe/Nowhere')).toEqual(refused('invalid', 'timeZone'));
     passOn(await setTimeZone(people.instructor, 'Europe/Prague'));
     expect((await shopOf()).timeZone).toBe('Europe/Prague');
-    const wires = {
-      format: 'oyakata-gauge',
-      version: 1,
-      name: 'Wires',
-      kind: 'wires',
-      sizes: [{ value: 0.03, unit: 'in' }],
-      note: null,
-    } as const;
-    const gauge = { ...wires, sizes: [...wires.sizes] };
+    const gauge = wireSet('Wires', [{ value: 0.03, unit: 'in' }]);
     expect(await saveWires(student, gauge)).toEqual(refused('forbidden'));
     const first = passOn(await saveWires(people.instructor, gauge));
     expect(passOn(await saveWires(people.instructor, { ...gauge, sizes: [] }))).toBe(first);
@@ -37,12 +42,55 @@ describe('the shop', () => {
   test('a lathe that is put away is not offered, and stays with what was cut on it', async () => {
     const id = passOn(await saveLathe(people.instructor, null, { ...latheForm(), name: 'Old lathe' }));
     const exercise = passOn(await createExercise(people.instructor, GOOD_FORM));
-    passOn(await archiveLathe(people.instructor, id, true));
+    passOn(await archiveItem(people.instructor, id, true, true));
     expect(
       passOn(await loadExercise(people.instructor, exercise)).lathes.map(({ id: each }) => each),
     ).not.toContain(id);
     const give = { ...order(0, [people.students[0]!]), latheIds: [id] };
     expect(await handOut(people.instructor, exercise, give)).toEqual(refused('not-found'));
+  });
+
+  test('a lathe says in which exercises it is used', async () => {
+    const id = passOn(await saveLathe(people.instructor, null, { ...latheForm(), name: 'Used lathe' }));
+    expect(passOn(await loadLathe(people.instructor, id)).usedIn).toEqual([]);
+    const exercise = passOn(await createExercise(people.instructor, GOOD_FORM));
+    passOn(
+      await handOut(people.instructor, exercise, { ...order(0, [people.students[0]!]), latheIds: [id] }),
+    );
+    expect(passOn(await loadLathe(people.instructor, id)).usedIn).toEqual([GOOD_FORM.title]);
+  });
+
+  test('records of the book: kept with revisions, put away, taken from a file as a whole or not at all', async () => {
+    const { instructor, students } = people;
+    const form = { name: 'Ring 9', kind: 'ring', thread: 'M16x2-6g' };
+    expect(await saveBook(students[0]!, { kind: 'gauge' }, form)).toEqual(refused('forbidden'));
+    expect(await saveBook(instructor, { kind: 'gauge' }, { ...form, due: 'soon' })).toEqual(
+      refused('invalid', 'due'),
+    );
+    const id = passOn(await saveBook(instructor, { kind: 'gauge' }, form));
+    expect(passOn(await saveBook(instructor, { itemId: id }, { ...form, due: '2027-01-01' }))).toBe(id);
+    const { book } = passOn(await loadShop(instructor));
+    expect(book.gauge.find((item) => item.id === id)).toMatchObject({
+      number: 2,
+      document: { due: '2027-01-01' },
+    });
+    passOn(await archiveItem(instructor, id, true, false));
+    expect(passOn(await loadBook(instructor, 'gauge')).map(({ name }) => name)).not.toContain('Ring 9');
+    expect(await archiveItem(instructor, id, true, true)).toEqual(refused('not-found'));
+    const rows = [
+      ['name', 'kind'],
+      ['Tool A', 'ground'],
+      ['Tool B', 'made of air'],
+    ];
+    expect(await importBook(instructor, 'tool', { rows })).toEqual(refused('invalid', 'row 3, kind'));
+    expect(passOn(await loadBook(instructor, 'tool'))).toEqual([]);
+    expect(passOn(await importBook(instructor, 'tool', { rows: rows.slice(0, 2) }))).toBe(1);
+    const again = passOn(await loadBook(instructor, 'tool'));
+    expect(passOn(await importBook(instructor, 'tool', { documents: again }))).toBe(1);
+    expect(await importBook(instructor, 'tool', { documents: [{ format: 'oyakata-plan' }] })).toEqual(
+      refused('invalid', '1, format'),
+    );
+    expect(await saveBook(instructor, { itemId: 999_999 }, form)).toEqual(refused('not-found'));
   });
 
   test('its words are one for each thing, and stand on what is handed out from then on', async () => {

@@ -1,8 +1,19 @@
 import 'server-only';
+import type { Transaction } from 'sequelize';
 import { readLatheForm, readLathe, type Lathe, type LatheForm } from '@/core/lathe';
+import {
+  BOOK_KINDS,
+  BOOKS,
+  readBookForm,
+  readBookRows,
+  type BookDocument,
+  type BookForm,
+  type BookKind,
+} from '@/core/book';
 import { readGauge, type Gauge } from '@/core/gauging';
 import { checkWords, readShopWords, type ShopWords, type WordKey } from '@/core/shop';
 import { UnreadableDocument } from '@/core/documents';
+import { bad, good, type Result } from '@/core/errors/field-issue';
 import { teachingOf } from './access';
 import { database } from './database';
 import { notFound, outcomeOf, refuseFields, type Outcome } from './outcome';
@@ -10,7 +21,7 @@ import type { PersonView } from './people';
 import { change, insertRow, rowOf, rowsOf } from './query';
 import { storedJson } from './stored-json';
 
-export type ItemKind = 'lathe' | 'tool' | 'gauge';
+export type ItemKind = 'lathe' | BookKind;
 
 /** A thing of the shop with its last revision. */
 export interface ShopItem<D> {
@@ -21,7 +32,7 @@ export interface ShopItem<D> {
   document: D;
 }
 
-async function itemsOf<D>(kind: ItemKind, read: (stored: unknown) => D): Promise<ShopItem<D>[]> {
+export async function itemsOf<D>(kind: ItemKind, read: (stored: unknown) => D): Promise<ShopItem<D>[]> {
   const rows = await rowsOf<{
     id: number;
     revisionId: number;
@@ -63,19 +74,43 @@ export async function shopOf(): Promise<Shop> {
 /** What the page of the shop shows to an instructor. */
 export function loadShop(
   viewer: PersonView,
-): Promise<Outcome<{ shop: Shop; lathes: ShopItem<Lathe>[]; gauges: ShopItem<Gauge>[] }>> {
+): Promise<Outcome<{ shop: Shop; lathes: ShopItem<Lathe>[]; book: BookShelf }>> {
   return outcomeOf(async () => {
     await teachingOf(viewer);
-    const [shop, lathes, gauges] = await Promise.all([shopOf(), lathesOf(), gaugesOf()]);
-    return { shop, lathes, gauges };
+    const [shop, lathes, ...shelves] = await Promise.all([
+      shopOf(),
+      lathesOf(),
+      ...BOOK_KINDS.map((kind) => itemsOf(kind, BOOKS[kind].read)),
+    ]);
+    const book = Object.fromEntries(BOOK_KINDS.map((kind, index) => [kind, shelves[index] ?? []]));
+    return { shop, lathes, book: book as BookShelf };
   });
 }
 
-export function loadLathe(viewer: PersonView, itemId: number): Promise<Outcome<ShopItem<Lathe>>> {
+/** Everything of the book but the lathes, by kind. */
+export type BookShelf = Record<BookKind, ShopItem<BookDocument>[]>;
+
+/** A lathe with the exercises that were handed out on it. */
+export function loadLathe(
+  viewer: PersonView,
+  itemId: number,
+): Promise<Outcome<ShopItem<Lathe> & { usedIn: string[] }>> {
   return outcomeOf(async () => {
     await teachingOf(viewer);
-    return (await lathesOf()).find(({ id }) => id === itemId) ?? notFound('lathe');
+    const lathe = (await lathesOf()).find(({ id }) => id === itemId) ?? notFound('lathe');
+    return { ...lathe, usedIn: await usedIn(itemId) };
   });
+}
+
+/** Exercises of which sheets were made for a lathe: it is put away, and never taken out. */
+async function usedIn(itemId: number): Promise<string[]> {
+  const rows = await rowsOf<{ title: string }>(
+    `SELECT DISTINCT e.title FROM shop_revisions r JOIN sheets s ON s.lathe_revision_id = r.id
+      JOIN hand_out_sheets hs ON hs.sheet_id = s.id JOIN hand_outs h ON h.id = hs.hand_out_id
+      JOIN exercises e ON e.id = h.exercise_id WHERE r.item_id = ? ORDER BY e.title LIMIT 20`,
+    [itemId],
+  );
+  return rows.map(({ title }) => title);
 }
 
 /** Stores a document as a new thing of the shop, or as the next revision of one. Returns the thing's id. */
@@ -84,8 +119,9 @@ async function storeItem(
   kind: ItemKind,
   itemId: number | null,
   document: object,
+  within?: Transaction,
 ): Promise<number> {
-  return database().sequelize.transaction(async (transaction) => {
+  const store = async (transaction: Transaction) => {
     const now = new Date();
     const text = storedJson(document);
     let id = itemId;
@@ -115,7 +151,8 @@ async function storeItem(
         transaction,
       );
     return id;
-  });
+  };
+  return within === undefined ? database().sequelize.transaction(store) : store(within);
 }
 
 /** Keeps a lathe as typed: a new one, or the next revision of one. Sheets that were handed out stay as they are. */
@@ -144,20 +181,84 @@ export function importLathe(viewer: PersonView, stored: unknown): Promise<Outcom
   });
 }
 
-/** A lathe that is no longer offered, or offered again; its revisions and what was cut on it stay. */
-export function archiveLathe(viewer: PersonView, itemId: number, archived: boolean): Promise<Outcome<null>> {
+/** A thing that is no longer offered, or offered again; its revisions and what was cut with it stay. */
+export function archiveItem(
+  viewer: PersonView,
+  itemId: number,
+  archived: boolean,
+  lathe: boolean,
+): Promise<Outcome<null>> {
   return outcomeOf(async () => {
     await teachingOf(viewer);
-    const known = await rowOf<{ id: number }>("SELECT id FROM shop_items WHERE id = ? AND kind = 'lathe'", [
-      itemId,
-    ]);
-    if (known === null) notFound('lathe');
+    const known = await rowOf<{ id: number }>(
+      `SELECT id FROM shop_items WHERE id = ? AND kind ${lathe ? '=' : '<>'} 'lathe'`,
+      [itemId],
+    );
+    if (known === null) notFound(lathe ? 'lathe' : 'record');
     await change('UPDATE shop_items SET archived_at = ? WHERE id = ?', [
       archived ? new Date() : null,
       itemId,
     ]);
     return null;
   });
+}
+
+/** Records of a kind that are offered; for files. */
+export function loadBook(viewer: PersonView, kind: BookKind): Promise<Outcome<BookDocument[]>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const items = await itemsOf(kind, BOOKS[kind].read);
+    return items.filter(({ archived }) => !archived).map(({ document }) => document);
+  });
+}
+
+/** Keeps a record as typed: a new one of a kind, or the next revision of one. */
+export function saveBook(
+  viewer: PersonView,
+  target: { kind: BookKind } | { itemId: number },
+  form: BookForm,
+): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const kind = 'kind' in target ? target.kind : await kindOfItem(target.itemId);
+    const read = readBookForm(kind, form);
+    if (!read.ok) return refuseFields(read.issues);
+    return storeItem(viewer, kind, 'kind' in target ? null : target.itemId, read.value);
+  });
+}
+
+/** Takes records of a file: documents, or the rows of a CSV table. All of them or none. */
+export function importBook(
+  viewer: PersonView,
+  kind: BookKind,
+  sent: { documents: readonly unknown[] } | { rows: readonly (readonly string[])[] },
+): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const documents = 'rows' in sent ? readBookRows(kind, sent.rows) : readDocuments(kind, sent.documents);
+    if (!documents.ok) return refuseFields(documents.issues);
+    return database().sequelize.transaction(async (transaction) => {
+      for (const document of documents.value) await storeItem(viewer, kind, null, document, transaction);
+      return documents.value.length;
+    });
+  });
+}
+
+function readDocuments(kind: BookKind, documents: readonly unknown[]): Result<BookDocument[]> {
+  const read: BookDocument[] = [];
+  for (const [index, stored] of documents.entries())
+    try {
+      read.push(BOOKS[kind].read(stored));
+    } catch (error) {
+      if (!(error instanceof UnreadableDocument)) throw error;
+      return bad(`${index + 1}${error.path === '' ? '' : `, ${error.path}`}`, 'unreadable', error.message);
+    }
+  return good(read);
+}
+
+async function kindOfItem(itemId: number): Promise<BookKind> {
+  const row = await rowOf<{ kind: string }>('SELECT kind FROM shop_items WHERE id = ?', [itemId]);
+  return BOOK_KINDS.find((kind) => kind === row?.kind) ?? notFound('record');
 }
 
 /** Keeps the shop's wires: one set, as its sizes. */

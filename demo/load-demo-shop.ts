@@ -5,6 +5,8 @@ import type { Transaction } from 'sequelize';
 import { confirmMark, proposeMark, saidInMark, usualScheme, withSaid, type Scheme } from '@/core/marking';
 import { draftDocument, readPlan, type Plan } from '@/core/plan';
 import { ENTRY_KINDS, type Entry } from '@/core/record';
+import type { BookKind } from '@/core/book';
+import { wireSet } from '@/core/gauging';
 import { USUAL_WORDS } from '@/core/shop';
 import { sheetFor, type Sheet } from '@/core/sheet';
 import { database } from '@/data/database';
@@ -14,6 +16,7 @@ import { freeTextOf } from '@/data/records';
 import { storedJson } from '@/data/stored-json';
 import { rebuildSummaries } from '@/data/summaries';
 import { keepTexts } from '@/data/texts';
+import { BOOK } from './book';
 import { LATHES, type LatheName } from './lathes';
 import { CLASS_NAME, EXERCISES, INSTRUCTOR, STUDENTS, WIRES, type DemoExercise } from './shop';
 import { tellStory } from './story';
@@ -53,7 +56,7 @@ async function peopleAndShop(now: Date, transaction: Transaction): Promise<DemoC
   const students = new Map<string, Author>();
   for (const name of STUDENTS) students.set(name, await join(name, 'student'));
   const lathes = new Map<string, number>();
-  const item = async (kind: 'lathe' | 'gauge', document: object) => {
+  const item = async (kind: 'lathe' | BookKind, document: object) => {
     const itemId = await insertRow(
       'INSERT INTO shop_items (kind, created_at) VALUES (?, ?)',
       [kind, now],
@@ -66,14 +69,9 @@ async function peopleAndShop(now: Date, transaction: Transaction): Promise<DemoC
     );
   };
   for (const [name, lathe] of Object.entries(LATHES)) lathes.set(name, await item('lathe', lathe));
-  await item('gauge', {
-    format: 'oyakata-gauge',
-    version: 1,
-    name: 'Measuring wires',
-    kind: 'wires',
-    sizes: WIRES,
-    note: null,
-  });
+  await item('gauge', wireSet('Measuring wires', [...WIRES]));
+  for (const [kind, records] of Object.entries(BOOK))
+    for (const record of records) await item(kind as BookKind, record);
   return { classId: school.id, instructor, students, lathes };
 }
 

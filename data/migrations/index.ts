@@ -2,6 +2,7 @@ import type { QueryInterface } from 'sequelize';
 import * as firstTables from './0001-first-tables';
 import * as sessions from './0002-sessions';
 import * as documents from './0003-documents';
+import * as book from './0004-book';
 
 export interface MigrationStep {
   name: string;
@@ -17,4 +18,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   { name: '0001-first-tables', up: firstTables.up },
   ...sessions.steps.map(({ name, up }) => ({ name: `0002-sessions: ${name}`, up })),
   ...documents.steps.map(({ name, up }) => ({ name: `0003-documents: ${name}`, up })),
+  ...book.steps.map(({ name, up }) => ({ name: `0004-book: ${name}`, up })),
 ];

@@ -23,6 +23,8 @@ export interface LatheViewProps {
   number: number;
   form: LatheForm;
   archived: boolean;
+  /** Exercises handed out on it. */
+  usedIn?: readonly string[];
   who: { name: string; role: string };
 }
 
@@ -63,7 +65,7 @@ function on(tab: TabId, fields: string): Partial<Record<keyof LatheForm, TabId>>
   return Object.fromEntries(fields.split(' ').map((field) => [field, tab]));
 }
 
-function LatheFields({ id, number, form: first, archived, who }: LatheViewProps) {
+function LatheFields({ id, number, form: first, archived, usedIn = [], who }: LatheViewProps) {
   const router = useRouter();
   const say = useToast();
   const [form, setForm] = useKept<LatheForm>('form', first);
@@ -156,6 +158,7 @@ function LatheFields({ id, number, form: first, archived, who }: LatheViewProps)
           </div>
           <p className="text-sm text-ink-soft">
             What is not known stays empty. A sheet that was handed out keeps the lathe as it was then.
+            {usedIn.length > 0 && ` It is in use in ${usedIn.join(', ')}: it can be put away, not taken out.`}
           </p>
         </form>
       </main>

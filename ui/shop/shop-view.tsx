@@ -3,15 +3,18 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
+import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/book';
 import type { Lathe } from '@/core/lathe';
 import type { ShopWords } from '@/core/shop';
 import { Button, buttonClass } from '../kit/button';
 import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';
 import { useSay } from '../shell/shop-words';
+import { Tabs } from '../kit/tabs';
 import { Header } from '../shell/header';
 import { send } from '../shell/send';
 import { useRefresh } from '../shell/use-refresh';
+import { BookTable, type BookItem } from './book/book-table';
 import { WordsForm } from './words-form';
 
 export interface ShopViewProps {
@@ -19,16 +22,25 @@ export interface ShopViewProps {
   timeZone: string;
   timeZones: readonly string[];
   words: ShopWords;
+  book: Record<BookKind, BookItem[]>;
   who: { name: string; role: string };
 }
 
-/** What the shop keeps: its lathes, its words, and the time zone in which times are shown. */
-export function ShopView({ lathes, timeZone, timeZones, words, who }: ShopViewProps) {
+const TABS = [
+  { id: 'lathes', title: 'Lathes' },
+  ...BOOK_KINDS.map((id) => ({ id, title: BOOKS[id].title })),
+  { id: 'words', title: 'Words and times' },
+];
+
+/** What the shop keeps: its lathes, tools, work-holding, gauges and materials, its words, and the time zone in which times are shown. */
+export function ShopView({ lathes, timeZone, timeZones, words, book, who }: ShopViewProps) {
   const router = useRouter();
   const refresh = useRefresh();
   const say = useToast();
   const inOwnWords = useSay();
   const file = useRef<HTMLInputElement>(null);
+  const [tab, setTab] = useState('lathes');
+  const chosen = BOOK_KINDS.find((kind) => kind === tab);
   const [problem, setProblem] = useState<string | null>(null);
 
   async function takeFile(chosen: File) {
@@ -60,113 +72,124 @@ export function ShopView({ lathes, timeZone, timeZones, words, who }: ShopViewPr
   return (
     <div className="min-h-dvh">
       <Header who={who} title="Shop" />
-      <main className="grid gap-6 border-t border-rule p-4">
-        <section aria-label="Lathes" className="grid gap-2">
-          <div className="flex flex-wrap items-center gap-3">
-            <h2 className="text-2xl">Lathes</h2>
-            <Link href="/shop/new-lathe" className={buttonClass('main')}>
-              New lathe
-            </Link>
-            <Button onClick={() => file.current?.click()}>From a file…</Button>
-            <input
-              ref={file}
-              type="file"
-              accept="application/json,.json"
-              className="sr-only"
-              aria-label="File of a lathe or a plan"
-              onChange={(event) => {
-                const chosen = event.target.files?.[0];
-                event.target.value = '';
-                if (chosen !== undefined) void takeFile(chosen);
-              }}
-            />
-            <span className="text-sm text-ink-soft">
-              A lathe’s file, or a plan’s: that becomes an exercise.
-            </span>
+      <main className="border-t border-rule">
+        <Tabs label="The shop’s book" tabs={TABS} value={tab} onChange={setTab}>
+          <div className="grid gap-6 p-4">
+            {chosen !== undefined && <BookTable key={chosen} kind={chosen} items={book[chosen]} />}
+            {tab === 'lathes' && (
+              <section aria-label="Lathes" className="grid gap-2">
+                <div className="flex flex-wrap items-center gap-3">
+                  <h2 className="text-2xl">Lathes</h2>
+                  <Link href="/shop/new-lathe" className={buttonClass('main')}>
+                    New lathe
+                  </Link>
+                  <Button onClick={() => file.current?.click()}>From a file…</Button>
+                  <input
+                    ref={file}
+                    type="file"
+                    accept="application/json,.json"
+                    className="sr-only"
+                    aria-label="File of a lathe or a plan"
+                    onChange={(event) => {
+                      const chosen = event.target.files?.[0];
+                      event.target.value = '';
+                      if (chosen !== undefined) void takeFile(chosen);
+                    }}
+                  />
+                  <span className="text-sm text-ink-soft">
+                    A lathe’s file, or a plan’s: that becomes an exercise.
+                  </span>
+                </div>
+                {problem !== null && <Message tone="error">{problem}</Message>}
+                {lathes.length === 0 ? (
+                  <p>No lathe yet. Make the first one: its dial and its swivel scale are enough.</p>
+                ) : (
+                  <div className="overflow-x-auto">
+                    <table className="w-full min-w-[48rem] border-collapse bg-paper-raised">
+                      <caption className="sr-only">Lathes of the shop</caption>
+                      <thead>
+                        <tr className="bg-paper-sunk text-left">
+                          {[
+                            'Lathe',
+                            'Compound dial',
+                            'Swivel scale reads 0',
+                            'Lead screw',
+                            'Spindle nose',
+                            'Revision',
+                            'File',
+                          ].map((title) => (
+                            <th
+                              key={title}
+                              scope="col"
+                              className="label border-b border-rule-strong px-3 py-2 text-ink-soft"
+                            >
+                              {inOwnWords(title)}
+                            </th>
+                          ))}
+                        </tr>
+                      </thead>
+                      <tbody>
+                        {lathes.map(({ id, number, archived, lathe }) => (
+                          <tr key={id} className="border-b border-rule">
+                            <th scope="row" className="px-3 py-2 text-left font-medium">
+                              <Link href={`/shop/lathes/${id}`} className="underline underline-offset-2">
+                                {lathe.name}
+                              </Link>
+                              {archived && <span className="ml-2 text-sm text-ink-soft">put away</span>}
+                            </th>
+                            <td className="figures px-3">
+                              {lathe.compound.dial.graduation.value} {lathe.compound.dial.graduation.unit},{' '}
+                              {lathe.compound.dial.perTurn.value} a turn
+                            </td>
+                            <td className="px-3">
+                              {lathe.compound.swivel.zeroAlong === 'bed'
+                                ? 'along the bed'
+                                : inOwnWords('along the cross slide')}
+                            </td>
+                            <td className="figures px-3">{leadScrewOf(lathe)}</td>
+                            <td className="px-3">{lathe.spindle.nose ?? 'not known'}</td>
+                            <td className="figures px-3">{number}</td>
+                            <td className="px-3">
+                              <a href={`/api/lathes/${id}`} className="text-sm underline underline-offset-2">
+                                Save as file
+                              </a>
+                            </td>
+                          </tr>
+                        ))}
+                      </tbody>
+                    </table>
+                  </div>
+                )}
+              </section>
+            )}
+            {tab === 'words' && (
+              <>
+                <WordsForm words={words} />
+                <section aria-label="Times" className="grid max-w-md gap-2">
+                  <h2 className="text-2xl">Times</h2>
+                  <label className="grid gap-1">
+                    <span className="label text-ink-soft">Time zone of the shop</span>
+                    <select
+                      value={timeZone}
+                      onChange={(event) => void chooseZone(event.target.value)}
+                      className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
+                    >
+                      {[...new Set([timeZone, 'UTC', ...timeZones])].map((zone) => (
+                        <option key={zone} value={zone}>
+                          {zone}
+                        </option>
+                      ))}
+                    </select>
+                  </label>
+                  <p className="text-sm text-ink-soft">
+                    Times are stored in UTC and shown in this zone, on every device. The shop’s wires are kept
+                    under Tables.
+                  </p>
+                </section>
+              </>
+            )}
           </div>
-          {problem !== null && <Message tone="error">{problem}</Message>}
-          {lathes.length === 0 ? (
-            <p>No lathe yet. Make the first one: its dial and its swivel scale are enough.</p>
-          ) : (
-            <div className="overflow-x-auto">
-              <table className="w-full min-w-[48rem] border-collapse bg-paper-raised">
-                <caption className="sr-only">Lathes of the shop</caption>
-                <thead>
-                  <tr className="bg-paper-sunk text-left">
-                    {[
-                      'Lathe',
-                      'Compound dial',
-                      'Swivel scale reads 0',
-                      'Lead screw',
-                      'Spindle nose',
-                      'Revision',
-                      'File',
-                    ].map((title) => (
-                      <th
-                        key={title}
-                        scope="col"
-                        className="label border-b border-rule-strong px-3 py-2 text-ink-soft"
-                      >
-                        {inOwnWords(title)}
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {lathes.map(({ id, number, archived, lathe }) => (
-                    <tr key={id} className="border-b border-rule">
-                      <th scope="row" className="px-3 py-2 text-left font-medium">
-                        <Link href={`/shop/lathes/${id}`} className="underline underline-offset-2">
-                          {lathe.name}
-                        </Link>
-                        {archived && <span className="ml-2 text-sm text-ink-soft">put away</span>}
-                      </th>
-                      <td className="figures px-3">
-                        {lathe.compound.dial.graduation.value} {lathe.compound.dial.graduation.unit},{' '}
-                        {lathe.compound.dial.perTurn.value} a turn
-                      </td>
-                      <td className="px-3">
-                        {lathe.compound.swivel.zeroAlong === 'bed'
-                          ? 'along the bed'
-                          : inOwnWords('along the cross slide')}
-                      </td>
-                      <td className="figures px-3">{leadScrewOf(lathe)}</td>
-                      <td className="px-3">{lathe.spindle.nose ?? 'not known'}</td>
-                      <td className="figures px-3">{number}</td>
-                      <td className="px-3">
-                        <a href={`/api/lathes/${id}`} className="text-sm underline underline-offset-2">
-                          Save as file
-                        </a>
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-          )}
-        </section>
-        <WordsForm words={words} />
-        <section aria-label="Times" className="grid max-w-md gap-2">
-          <h2 className="text-2xl">Times</h2>
-          <label className="grid gap-1">
-            <span className="label text-ink-soft">Time zone of the shop</span>
-            <select
-              value={timeZone}
-              onChange={(event) => void chooseZone(event.target.value)}
-              className="min-h-9 rounded-cut border border-rule-strong bg-paper-raised px-2 tablet:min-h-12"
-            >
-              {[...new Set([timeZone, 'UTC', ...timeZones])].map((zone) => (
-                <option key={zone} value={zone}>
-                  {zone}
-                </option>
-              ))}
-            </select>
-          </label>
-          <p className="text-sm text-ink-soft">
-            Times are stored in UTC and shown in this zone, on every device. The shop’s wires are kept under
-            Tables.
-          </p>
-        </section>
+        </Tabs>
       </main>
     </div>
   );

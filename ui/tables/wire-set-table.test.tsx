@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { Gauge } from '@/core/gauging';
+import { wireSet, type Gauge } from '@/core/gauging';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';
 import { WireSetTable } from './wire-set-table';
@@ -19,14 +19,7 @@ test('a metric thread begins with the metric set, the nearest to the best first'
   expect(wires()[0]).toMatch(/ in$/);
 });
 
-const shop = (...sizes: Gauge['sizes']): Gauge => ({
-  format: 'oyakata-gauge',
-  version: 1,
-  name: 'Measuring wires',
-  kind: 'wires',
-  sizes,
-  note: null,
-});
+const shop = (...sizes: Gauge['sizes']): Gauge => wireSet('Measuring wires', sizes);
 
 test('the shop’s wires are kept for the whole shop by the instructor; a bad size is named', async () => {
   const sent = answerFetch(200, { id: 1 });

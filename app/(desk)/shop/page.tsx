@@ -7,11 +7,12 @@ export const metadata: Metadata = { title: 'Shop' };
 
 /** The shop's lathes, its wires and its time zone; the instructor's. */
 export default function ShopPage() {
-  return guardedPage(loadShop, ({ shop, lathes }, who) => (
+  return guardedPage(loadShop, ({ shop, lathes, book }, who) => (
     <ShopView
       who={who}
       timeZone={shop.timeZone}
       words={shop.words}
+      book={book}
       timeZones={Intl.supportedValuesOf('timeZone')}
       lathes={lathes.map(({ id, number, archived, document }) => ({ id, number, archived, lathe: document }))}
     />

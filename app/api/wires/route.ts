@@ -1,4 +1,5 @@
 import { array, number, object, string } from 'yup';
+import { wireSet } from '@/core/gauging';
 import { saveWires } from '@/data/shop';
 import { answer, handle } from '@/app/server/handle';
 
@@ -16,14 +17,13 @@ const schema = object({
 /** Keeps the sizes of the shop's measuring wires. */
 export const PUT = handle(schema, async ({ viewer, body }) =>
   answer(
-    await saveWires(viewer, {
-      format: 'oyakata-gauge',
-      version: 1,
-      name: 'Measuring wires',
-      kind: 'wires',
-      sizes: body.sizes.map(({ value, unit }) => ({ value, unit: unit })),
-      note: null,
-    }),
+    await saveWires(
+      viewer,
+      wireSet(
+        'Measuring wires',
+        body.sizes.map(({ value, unit }) => ({ value, unit })),
+      ),
+    ),
     200,
     (id) => ({ id }),
   ),

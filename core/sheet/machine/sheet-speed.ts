@@ -1,6 +1,6 @@
 import { leadOfThread } from '../../gearing';
 import { fastestWithin, slowest, speedCap, type Lathe } from '../../lathe';
-import type { planDefaults} from '../../plan';
+import type { planDefaults } from '../../plan';
 import { type Plan } from '../../plan';
 import {
   leastRunOut,

@@ -16,6 +16,7 @@ export default async function LathePage({ params }: { params: Promise<{ id: stri
         number={item.number}
         form={latheFormOf(item.document)}
         archived={item.archived}
+        usedIn={item.usedIn}
         who={who}
       />
     ),

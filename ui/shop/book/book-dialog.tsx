@@ -1,0 +1,120 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { bookFormOf, BOOKS, emptyBookForm, readBookForm, type BookKind } from '@/core/book';
+import { Button } from '../../kit/button';
+import { Dialog } from '../../kit/dialog';
+import { Field } from '../../kit/field';
+import { Message } from '../../kit/message';
+import { Select } from '../../kit/select';
+import { useToast } from '../../kit/toast';
+import { send } from '../../shell/send';
+import { useRefresh } from '../../shell/use-refresh';
+import type { BookItem } from './book-table';
+
+/** One record of the book: made, changed as its next revision, put away or offered again. */
+export function BookDialog({
+  kind,
+  item,
+  onClose,
+}: {
+  kind: BookKind;
+  /** Null for a new one. */
+  item: BookItem | null;
+  onClose: () => void;
+}) {
+  const { one, fields } = BOOKS[kind];
+  const refresh = useRefresh();
+  const say = useToast();
+  const first = useMemo(
+    () => (item === null ? emptyBookForm(kind) : bookFormOf(kind, item.document)),
+    [kind, item],
+  );
+  const [form, setForm] = useState(first);
+  const [shown, setShown] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const read = useMemo(() => readBookForm(kind, form), [kind, form]);
+  const errors = new Map(read.ok ? [] : read.issues.map(({ field, message }) => [field, message]));
+  const errorAt = (name: string) => (shown || form[name] !== first[name] ? errors.get(name) : undefined);
+
+  async function keep() {
+    setShown(true);
+    if (!read.ok) return setProblem('A field is still to mend.');
+    const sent =
+      item === null
+        ? await send('POST', '/api/book', { kind, form })
+        : await send('PUT', `/api/book/${item.id}`, { form });
+    if (!sent.ok) return setProblem(sent.message);
+    say(item === null ? `${form.name} is in the book.` : `${form.name} is kept as the next revision.`);
+    onClose();
+    await refresh();
+  }
+
+  async function putAway() {
+    if (item === null) return;
+    const sent = await send('PUT', `/api/book/${item.id}/archive`, { archived: !item.archived });
+    if (!sent.ok) return setProblem(sent.message);
+    say(item.archived ? 'It is offered again.' : 'It is put away; its revisions stay.');
+    onClose();
+    await refresh();
+  }
+
+  return (
+    <Dialog
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={item === null ? `New ${one}` : item.document.name}
+      description={
+        item === null ? 'What is not known stays empty.' : `Revision ${item.number}. Earlier ones are kept.`
+      }
+    >
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <div className="grid grid-cols-2 items-start gap-3">
+          {fields.map(({ name, label, takes, options = [], unit, note }) =>
+            takes === 'choice' ? (
+              <Select
+                key={name}
+                label={label}
+                value={form[name] ?? ''}
+                error={errorAt(name)}
+                options={[
+                  { value: '', text: 'not said' },
+                  ...options.map((value) => ({ value, text: value.replaceAll('-', ' ') })),
+                ]}
+                onChange={(value) => setForm({ ...form, [name]: value })}
+              />
+            ) : (
+              <Field
+                key={name}
+                label={label}
+                unit={unit}
+                note={note ?? (takes === 'length' ? 'With its unit; mm without.' : undefined)}
+                value={form[name] ?? ''}
+                error={errorAt(name)}
+                onChange={(event) => setForm({ ...form, [name]: event.target.value })}
+              />
+            ),
+          )}
+        </div>
+        {problem !== null && <Message tone="error">{problem}</Message>}
+        <div className="flex flex-wrap justify-end gap-2">
+          {item !== null && (
+            <Button tone="quiet" onClick={() => void putAway()}>
+              {item.archived ? 'Offer it again' : 'Put it away'}
+            </Button>
+          )}
+          <Button onClick={onClose}>Back</Button>
+          <Button tone="main" type="submit">
+            {item === null ? 'Put it in the book' : 'Keep as the next revision'}
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
