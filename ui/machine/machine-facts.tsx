@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { highestSpeed } from '@/core/record';
 import type { Sheet } from '@/core/sheet';
 import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
@@ -40,6 +41,7 @@ export function SpeedFacts({ sheet }: { sheet: Sheet }) {
   const show = useShowLength();
   const { speed, thread } = sheet;
   const { unit } = thread;
+  const fastest = highestSpeed(sheet);
   const perMinute = (length: number) =>
     unit === 'mm' ? `${(length / 1000).toFixed(1)} m/min` : `${(length / 12).toFixed(0)} ft/min`;
   const facts: [string, ReactNode][] = [
@@ -57,6 +59,14 @@ export function SpeedFacts({ sheet }: { sheet: Sheet }) {
         : `${Math.max(0, speed.timeInRunOut).toFixed(2)} s of ${speed.reactionSeconds} s`,
     ],
     ...(speed.turnsLeft === null ? [] : [['Turns left', speed.turnsLeft.toFixed(1)] as [string, ReactNode]]),
+    ...(fastest === null
+      ? []
+      : [
+          ['Fastest here', `${Math.floor(fastest)} rpm leaves ${speed.reactionSeconds} s`] as [
+            string,
+            ReactNode,
+          ],
+        ]),
     ...(speed.leastRunOut === null
       ? []
       : [

@@ -9,6 +9,7 @@ import { Field } from '../kit/field';
 import { StageRail, type RailStage } from '../kit/stage-rail';
 import { StateMark } from '../kit/state-mark';
 import { Tabs } from '../kit/tabs';
+import { fetchedPart } from '../shell/fetched-part';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
 import { useRefresh } from '../shell/use-refresh';
@@ -47,6 +48,9 @@ export interface AttemptViewProps {
 const PASSES = 'passes';
 const LATHE = 'lathe';
 const SET_UP = 'set-up';
+const MACHINE = 'machine';
+
+const MachinePanel = fetchedPart(() => import('../machine/machine-panel'), 'Looking at the machine…');
 
 /** An attempt at the lathe: first the lathe, where there is a choice; then its steps and passes. */
 export function AttemptView(props: AttemptViewProps) {
@@ -208,6 +212,13 @@ function Bench({
         ) : (
           <span className="text-sm text-ink-soft">{sheet.lathe.name}</span>
         )}
+        <Button
+          tone="quiet"
+          aria-pressed={present === MACHINE}
+          onClick={() => setChosen(present === MACHINE ? null : MACHINE)}
+        >
+          Machine
+        </Button>
         <span className="text-sm text-ink-soft tablet:hidden">
           try {tryNumber} · revision {revision}
         </span>
@@ -231,6 +242,8 @@ function Bench({
               add={record.add}
               onDone={() => setChosen(null)}
             />
+          ) : present === MACHINE ? (
+            <MachinePanel sheet={sheet} />
           ) : present === SET_UP ? (
             <SetUpPage
               prediction={prediction}

@@ -74,6 +74,12 @@ export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide
         says: 'Carriage and tool clear of the live centre and the tailstock at the start.',
       });
   }
+  const { scatter, fitted } = lathe.trip;
+  if (speed.limit.endsBy === 'trip' && fitted === true)
+    lines.push({
+      what: 'Trip',
+      says: `Proved clear of the work first, its fine screw at mid-travel.${scatter === null ? '' : ` Where it lets go scatters by ${formatLength(scatter)} ${scatter.unit}: more than that must be left in the run-out.`}`,
+    });
   if (slide === 'compound') {
     const travel = lathe.size.compoundTravel;
     lines.push({

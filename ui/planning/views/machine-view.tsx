@@ -1,108 +1,29 @@
 'use client';
 
-import { useState } from 'react';
-import { Button } from '../../kit/button';
-import { DialFace } from '../../machine/dial-face';
-import { GearTrain } from '../../machine/gear-train';
-import { LeverTable, Says, SpeedFacts } from '../../machine/machine-facts';
-import { Rehearsal } from '../../machine/rehearsal';
-import { useTurning } from '../../machine/use-turning';
-import { useSay, useShopWords } from '../../shell/shop-words';
+import { leadOfThread } from '@/core/gearing';
+import { Fold } from '../../kit/fold';
+import MachinePanel from '../../machine/machine-panel';
+import { OtherTrains } from '../../machine/other-trains';
 import { usePlanning } from '../planning-context';
 import { useSheet } from '../use-sheet';
 
-/** The lathe looked at, for this plan: gearing, thread dial, speed and travel. */
+/** The lathe looked at, for this plan: gearing, thread dial, speed and travel; and what other gears would give. */
 export default function MachineView() {
-  const { lathe } = usePlanning();
+  const { lathe, read } = usePlanning();
   const sheet = useSheet();
-  const say = useSay();
-  const words = useShopWords();
-  const [rehearses, setRehearses] = useState(false);
-  const [turning, setTurning] = useState(false);
-  const { turned } = useTurning(sheet?.dial.turnSeconds ?? null, turning);
-  if (sheet === null) return <p className="p-4">A field of the plan is still to mend.</p>;
-  const { gearing, dial, speed, travel } = sheet;
-  if (rehearses)
-    return (
-      <div className="grid gap-3 p-4">
-        <div className="flex items-center justify-between">
-          <h3 className="text-xl">{say(`Rehearsal on ${lathe.name} at ${speed.rpm} rpm`)}</h3>
-          <Button onClick={() => setRehearses(false)}>Back to the machine</Button>
-        </div>
-        <Rehearsal dial={dial} halfNut={words.halfNut} />
-      </div>
-    );
+  const { thread } = read.evaluation;
+  if (sheet === null || thread === null) return <p className="p-4">A field of the plan is still to mend.</p>;
   return (
-    <div className="grid grid-cols-2 gap-x-6 gap-y-4 p-4">
-      <section aria-label="Gearing" className="grid content-start gap-2">
-        <h3 className="text-xl">{say(`Gearing of ${lathe.name}`)}</h3>
-        <LeverTable gearing={gearing} />
-        {gearing.gears.length > 0 && (
-          <div className="bg-dye-deep p-2">
-            <GearTrain gearing={gearing} className="mx-auto block max-h-52 w-full" />
-          </div>
-        )}
-        <Says lines={gearing.says} />
-        {gearing.turns !== null && gearing.from !== 'nothing' && (
-          <p className="text-sm text-ink-soft">
-            {gearing.turns === 'with-spindle'
-              ? 'Lead screw and spindle turn the same way.'
-              : 'Lead screw and spindle turn opposite ways.'}
-          </p>
-        )}
-      </section>
-      <section aria-label={say('Thread dial')} className="grid content-start gap-2">
-        <h3 className="text-xl">{say('Thread dial')}</h3>
-        {dial.marks.length > 0 ? (
-          <div className="grid grid-cols-[auto_1fr] items-start gap-3">
-            <div className="bg-dye-deep p-1">
-              <DialFace dial={dial} turned={turned} size={170} />
-            </div>
-            <div className="grid gap-2">
-              <p className="text-lg leading-snug">
-                {dial.groups.slice(0, 3).map((group, index) => (
-                  <span key={group} className="block">
-                    {index === 0 ? <strong className="figures font-medium">{group}</strong> : `or ${group}`}
-                  </span>
-                ))}
-                {dial.groups.length > 3 && (
-                  <span className="block text-sm">or another of {dial.groups.length} sets</span>
-                )}
-              </p>
-              {dial.waitSeconds !== null && (
-                <p className="text-sm">
-                  <span className="figures font-medium">{dial.waitSeconds.toFixed(1)} s</span> from one safe
-                  mark to the next, a turn in {dial.turnSeconds?.toFixed(1)} s
-                </p>
-              )}
-              <div className="flex flex-wrap gap-2">
-                <Button onClick={() => setTurning(!turning)}>
-                  {turning ? 'Stop the dial' : 'Turn the dial'}
-                </Button>
-                <Button onClick={() => setRehearses(true)}>Rehearse</Button>
-              </div>
-            </div>
-          </div>
-        ) : null}
-        <Says lines={dial.says} />
-      </section>
-      <section aria-label="Speed" className="grid content-start gap-2">
-        <h3 className="text-xl">Speed</h3>
-        <SpeedFacts sheet={sheet} />
-        {speed.cap !== null && <p className="text-sm">{say(speed.cap)}</p>}
-      </section>
-      <section aria-label="Travel" className="grid content-start gap-2">
-        <h3 className="text-xl">Travel and zeros</h3>
-        <dl className="grid gap-1 text-sm">
-          {travel.map(({ what, says }) => (
-            <div key={what}>
-              <dt className="inline font-medium">{say(what)}: </dt>
-              <dd className="inline">{say(says)}</dd>
-            </div>
-          ))}
-        </dl>
-        <p className="text-sm">{sheet.words.slack}</p>
-      </section>
-    </div>
+    <MachinePanel
+      sheet={sheet}
+      underGears={
+        sheet.gearing.from !== 'quick-change' &&
+        lathe.leadScrew !== null && (
+          <Fold title="Other trains of change gears">
+            <OtherTrains key={lathe.name} lathe={lathe} lead={leadOfThread(thread)} />
+          </Fold>
+        )
+      }
+    />
   );
 }

@@ -1,0 +1,91 @@
+'use client';
+
+import { useState } from 'react';
+import { readStock, type Advance } from '@/core/gearing';
+import { fixedRatioOf, screwOf, type Lathe } from '@/core/lathe';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+import { Message } from '../kit/message';
+import { useTrainSearch } from './use-train-search';
+
+const MOST = 8;
+
+/**
+ * Trains that a stock can make for a lead on a lathe, the best first, searched beside the page. The stock can be typed
+ * over: what would another gear give?
+ */
+export function OtherTrains({ lathe, lead }: { lathe: Lathe; lead: Advance }) {
+  const [typed, setTyped] = useState(lathe.gearing.stock.join(', '));
+  const { state, search, stop } = useTrainSearch();
+  const screw = screwOf(lathe);
+  const stock = readStock('stock', typed);
+  if (screw === null) return null;
+  const wanted = lead.mm.div(screw.mm).div(fixedRatioOf(lathe));
+  return (
+    <div className="grid gap-2">
+      <Field
+        label="Gears to choose from"
+        value={typed}
+        error={stock.ok ? undefined : stock.issues[0]?.message}
+        onChange={(event) => setTyped(event.target.value)}
+      />
+      <div className="flex flex-wrap items-center gap-2">
+        <Button
+          disabled={!stock.ok || stock.value.length < 2 || state.is === 'searching'}
+          onClick={() =>
+            stock.ok &&
+            search({
+              stock: stock.value,
+              wanted: wanted.toFraction(),
+              most: MOST,
+              mounting: lathe.gearing.mounting,
+            })
+          }
+        >
+          Search trains of {wanted.toFraction()}
+        </Button>
+        {state.is === 'searching' && (
+          <>
+            <progress
+              value={state.share}
+              max={1}
+              aria-label="Share of the search that is done"
+              className="w-32"
+            />
+            <Button onClick={stop}>Stop</Button>
+          </>
+        )}
+      </div>
+      {state.is === 'stopped' && <p className="text-sm">Stopped before the end: nothing is said.</p>}
+      {state.is === 'failed' && (
+        <Message tone="error">The search could not be begun. Reload the page.</Message>
+      )}
+      {state.is === 'done' && state.trains.length === 0 && <p className="text-sm">None can be mounted.</p>}
+      {state.is === 'done' && state.trains.length > 0 && (
+        <table className="w-full border-collapse text-sm">
+          <caption className="sr-only">Trains, the best first</caption>
+          <thead>
+            <tr className="label text-left text-ink-soft">
+              <th scope="col">Drivers</th>
+              <th scope="col">Driven</th>
+              <th scope="col" className="text-right">
+                Error
+              </th>
+            </tr>
+          </thead>
+          <tbody className="figures">
+            {state.trains.map(({ drivers, driven, errorPpm }) => (
+              <tr key={`${drivers.join()}/${driven.join()}`} className="border-t border-rule">
+                <td>{drivers.join(' × ')}</td>
+                <td>{driven.join(' × ')}</td>
+                <td className="text-right">
+                  {errorPpm === 0 ? 'exact' : `${errorPpm > 0 ? '+' : ''}${errorPpm.toFixed(1)} ppm`}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </div>
+  );
+}
