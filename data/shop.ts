@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { readLatheForm, readLathe, type Lathe, type LatheForm } from '@/core/lathe';
+import { readLatheForm, readLathe, readLatheRows, type Lathe, type LatheForm } from '@/core/lathe';
 import {
   BOOK_KINDS,
   BOOKS,
@@ -178,6 +178,30 @@ export function importLathe(viewer: PersonView, stored: unknown): Promise<Outcom
       if (!(error instanceof UnreadableDocument)) throw error;
       return refuseFields([{ field: error.path, message: error.message }]);
     }
+  });
+}
+
+/** Lathes that are offered; for files. */
+export function loadLathes(viewer: PersonView): Promise<Outcome<Lathe[]>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    return (await lathesOf()).filter(({ archived }) => !archived).map(({ document }) => document);
+  });
+}
+
+/** Takes lathes of the rows of a table: all of them or none. */
+export function importLatheRows(
+  viewer: PersonView,
+  rows: readonly (readonly string[])[],
+): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    const read = readLatheRows(rows);
+    if (!read.ok) return refuseFields(read.issues);
+    return database().sequelize.transaction(async (transaction) => {
+      for (const lathe of read.value) await storeItem(viewer, 'lathe', null, lathe, transaction);
+      return read.value.length;
+    });
   });
 }
 

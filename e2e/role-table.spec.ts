@@ -86,7 +86,7 @@ const TABLE: readonly Row[] = [
   {
     route: 'GET /api/exercises/[id]/sheet',
     path: `/api/exercises/${E}/sheet?as=dxf&lathe=${L}`,
-    statuses: [401, 404, 404, 404, 404, 200],
+    statuses: [401, 403, 403, 403, 404, 200],
   },
   {
     route: 'GET /api/exercises/[id]/plan',
@@ -124,6 +124,7 @@ const TABLE: readonly Row[] = [
   { route: 'GET /shop', path: '/shop', statuses: [307, 404, 404, 404, 200, 200] },
   { route: 'GET /shop/new-lathe', path: '/shop/new-lathe', statuses: [307, 404, 404, 404, 200, 200] },
   { route: 'GET /shop/lathes/[id]', path: `/shop/lathes/${L}`, statuses: [307, 404, 404, 404, 200, 200] },
+  { route: 'GET /api/lathes', path: '/api/lathes?as=csv', statuses: [401, 403, 403, 403, 200, 200] },
   {
     route: 'POST /api/lathes',
     path: '/api/lathes',

@@ -2,8 +2,10 @@ import {
   EMPTY_LATHE_FORM,
   graduationsIn,
   latheFormOf,
+  latheRows,
   readLathe,
   readLatheForm,
+  readLatheRows,
   shownFor,
   travelOf,
   usualLathe,
@@ -218,4 +220,23 @@ test('a lathe of version 1 is read, and nothing that it said is lost or made up'
     leadScrew: null,
     threadDial: null,
   });
+});
+
+test('lathes go out as rows and come in again; a file with wrong columns names the row', () => {
+  const lathe = { ...usualLathe('mm', 'Lathe 7'), note: 'By the door' };
+  expect(readLatheRows(latheRows([lathe]))).toEqual({ ok: true, value: [lathe] });
+  const issues = (rows: string[][]) => {
+    const read = readLatheRows(rows);
+    return read.ok ? [] : read.issues.map(({ field }) => field);
+  };
+  expect(issues([['name', 'colour']])).toEqual(['row 1']);
+  expect(issues([['note']])).toEqual(['row 1']);
+  expect(
+    issues([
+      ['name', 'nose'],
+      ['A', 'camlock'],
+      ['B', 'glued'],
+      ['C', '', 'x'],
+    ]),
+  ).toEqual(['row 3, nose', 'row 4']);
 });

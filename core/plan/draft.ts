@@ -96,6 +96,8 @@ export interface PlanForm {
     zeroBy: string;
     endSeenBy: string;
     level: string;
+    /** Seconds of an own reaction time; empty: the level's. */
+    reaction: string;
     speed: string;
   };
   infeed: { way: string; angle: string; side: string };
@@ -195,6 +197,7 @@ export const EMPTY_PLAN_FORM: PlanForm = {
     zeroBy: '',
     endSeenBy: '',
     level: '',
+    reaction: '',
     speed: '70',
   },
   infeed: { way: '', angle: '', side: '' },
@@ -261,6 +264,7 @@ export const PLAN_FIELDS = [
   'technique.zeroBy',
   'technique.endSeenBy',
   'technique.level',
+  'technique.reaction',
   'technique.speed',
   'infeed.way',
   'infeed.angle',

@@ -1,6 +1,6 @@
 import { swivelMarkDeg } from '../compound';
 import { swivelMarkOn, type Lathe } from '../lathe';
-import { feedAngleOf, feedsByCompound, frameOfWay, swingOf } from '../technique';
+import { feedAngleOf, feedsByCompound, frameOfWay, reactionOf, swingOf } from '../technique';
 import { leadOf, type Thread, type ThreadLimits } from '../thread';
 import { lengthIn } from '../units';
 import type { PlanEvaluation } from './plan-evaluation';
@@ -68,7 +68,7 @@ export function evaluatePlan(inputs: PlanInputs, lathe: Lathe): PlanEvaluation {
 
 function ofThread(
   inputs: PlanInputs,
-  { way, startsBy, level }: NonNullable<PlanInputs['chosen']>,
+  { way, startsBy, level, reactionSeconds }: NonNullable<PlanInputs['chosen']>,
   thread: Thread,
   limits: ThreadLimits,
   angle: number | null,
@@ -117,7 +117,7 @@ function ofThread(
   const speed = speedStage(
     way,
     choices.drive,
-    level,
+    reactionOf(level, reactionSeconds),
     leadOf(thread),
     typed('endLength'),
     depth.toolWidth,

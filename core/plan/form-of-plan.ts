@@ -62,6 +62,7 @@ export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
       zeroBy: technique.zeroBy ?? '',
       endSeenBy: technique.endSeenBy ?? '',
       level: technique.level,
+      reaction: technique.reactionSeconds === null ? '' : String(technique.reactionSeconds),
       speed: String(technique.spindleSpeedRpm),
     },
     infeed: { way: infeed.way, angle: figure(infeed.compoundAngleDeg), side: infeed.compoundSide },

@@ -46,7 +46,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
   const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 3,
+    version: 4,
     title,
     thread: {
       designation: printDesignation(thread),
@@ -85,6 +85,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
       endSeenBy: chosen.endSeenBy,
       spindleSpeedRpm,
       level: chosen.level,
+      reactionSeconds: chosen.reactionSeconds,
     },
     infeed: { way: way.infeed, compoundAngleDeg, compoundSide: way.compoundSide },
     schedule: {

@@ -36,6 +36,7 @@ import {
 import { EVIDENCE_KINDS } from '../proof';
 import { liftPlan1 } from './lift-plan-1';
 import { liftPlan2 } from './lift-plan-2';
+import { liftPlan3 } from './lift-plan-3';
 
 /** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
@@ -87,7 +88,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 3),
+  ...header('oyakata-plan', 4),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -142,6 +143,8 @@ export const storedPlanSchema = part({
     endSeenBy: maybeOneOf(END_SEEN_BY),
     spindleSpeedRpm: figure(1, 5000),
     level: oneOf(LEVELS),
+    /** Own seconds from seeing to doing; null: those of the level. */
+    reactionSeconds: maybeFigure(0.1, 10),
   }),
   infeed: part({
     way: oneOf(INFEED_WAYS),
@@ -228,7 +231,7 @@ export type PlanStep = Plan['steps'][number];
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<Plan>({
   format: 'oyakata-plan',
-  version: 3,
+  version: 4,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1, 2: liftPlan2 },
+  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3 },
 });

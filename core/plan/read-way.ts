@@ -20,6 +20,7 @@ import {
   type ZeroWay,
 } from '../technique';
 import type { Thread } from '../thread';
+import { parseFigures } from '../units';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { usualWay } from './usual-way';
 
@@ -28,6 +29,8 @@ export interface WayInput {
   way: Way;
   startsBy: StartsBy | null;
   level: Level;
+  /** Own seconds from seeing to doing; null: those of the level. */
+  reactionSeconds: number | null;
   zeroBy: ZeroWay | null;
   endSeenBy: (typeof END_SEEN_BY)[number] | null;
 }
@@ -67,7 +70,25 @@ export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): W
         ? null
         : choice('thread.startsBy', STARTS_BY, feedsByCompound(infeed) ? 'thread-dial' : 'compound'),
     level: choice('technique.level', LEVELS, 'each-step'),
+    reactionSeconds: readReaction(leafOf(form, 'technique.reaction'), issues),
     zeroBy: maybe('technique.zeroBy', ZERO_WAYS),
     endSeenBy: maybe('technique.endSeenBy', END_SEEN_BY),
   };
+}
+
+/** Nobody acts within a tenth of a second, and ten are no limit any more. */
+const REACTION = { least: 0.1, most: 10 } as const;
+
+function readReaction(text: string, issues: FieldIssue[]): number | null {
+  if (text.trim() === '') return null;
+  const field = 'technique.reaction';
+  const read = parseFigures(field, text.replace(/ ?s$/i, ''));
+  if (!read.ok) {
+    issues.push(...read.issues);
+    return null;
+  }
+  if (read.value >= REACTION.least && read.value <= REACTION.most) return read.value;
+  const message = `Type ${REACTION.least} to ${REACTION.most} s.`;
+  issues.push({ field, code: 'out-of-range', message });
+  return null;
 }

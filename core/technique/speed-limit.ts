@@ -1,9 +1,13 @@
-import { hasTailstock, type RealDrive } from './choices';
+import { hasTailstock, type Level, type RealDrive } from './choices';
 import { DRIVE_DATA, type EndsBy } from './drives';
 import type { Way } from './way';
 
 /** Time that a hand needs from seeing to doing: a beginner's, and a practised one's; common practice. */
 export const REACTION_SECONDS_BY_LEVEL = { 'each-step': 1.2, 'one-page': 0.7 } as const;
+
+/** The reaction time that counts: an own one, or that of the level. */
+export const reactionOf = (level: Level, own: number | null): number =>
+  own ?? REACTION_SECONDS_BY_LEVEL[level];
 
 /** The figures that a limit of speed is made of. Lengths in one unit. */
 export interface SpeedCase {

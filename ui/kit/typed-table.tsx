@@ -50,7 +50,9 @@ export function TypedTable(props: TypedTableProps) {
     const text = event.clipboardData.getData('text');
     if (!/[\t\n]/.test(text.trim())) return;
     event.preventDefault();
-    put(row, column, linesOf(text));
+    // A whole chart, its own first row included, takes the place of what stood there.
+    if (columns === null && row === 0 && column === 0) onChange(linesOf(text));
+    else put(row, column, linesOf(text));
   }
 
   return (

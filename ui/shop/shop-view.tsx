@@ -1,24 +1,24 @@
 'use client';
 
 import Link from 'next/link';
+import Papa from 'papaparse';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/book';
-import type { Lathe } from '@/core/lathe';
 import type { ShopWords } from '@/core/shop';
 import { Button, buttonClass } from '../kit/button';
 import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';
-import { useSay } from '../shell/shop-words';
 import { Tabs } from '../kit/tabs';
 import { Header } from '../shell/header';
 import { send } from '../shell/send';
 import { useRefresh } from '../shell/use-refresh';
 import { BookTable, type BookItem } from './book/book-table';
+import { LatheTable, type LatheItem } from './lathe-table';
 import { WordsForm } from './words-form';
 
 export interface ShopViewProps {
-  lathes: readonly { id: number; number: number; archived: boolean; lathe: Lathe }[];
+  lathes: readonly LatheItem[];
   timeZone: string;
   timeZones: readonly string[];
   words: ShopWords;
@@ -37,16 +37,24 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
   const router = useRouter();
   const refresh = useRefresh();
   const say = useToast();
-  const inOwnWords = useSay();
   const file = useRef<HTMLInputElement>(null);
   const [tab, setTab] = useState('lathes');
   const chosen = BOOK_KINDS.find((kind) => kind === tab);
   const [problem, setProblem] = useState<string | null>(null);
 
   async function takeFile(chosen: File) {
+    const content = await chosen.text();
+    if (/\.csv$/i.test(chosen.name)) {
+      const rows = Papa.parse<string[]>(content.trim(), { skipEmptyLines: true }).data;
+      const taken = await send<{ count: number }>('POST', '/api/lathes', { rows });
+      if (!taken.ok) return setProblem(`${chosen.name}: ${taken.message}`);
+      setProblem(null);
+      say(`${taken.value.count} taken from the file.`);
+      return refresh();
+    }
     let document: unknown;
     try {
-      document = JSON.parse(await chosen.text());
+      document = JSON.parse(content);
     } catch {
       return setProblem(`${chosen.name} is not a JSON file.`);
     }
@@ -87,7 +95,7 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
                   <input
                     ref={file}
                     type="file"
-                    accept="application/json,.json"
+                    accept="application/json,.json,.csv,text/csv"
                     className="sr-only"
                     aria-label="File of a lathe or a plan"
                     onChange={(event) => {
@@ -104,61 +112,7 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
                 {lathes.length === 0 ? (
                   <p>No lathe yet. Make the first one: its dial and its swivel scale are enough.</p>
                 ) : (
-                  <div className="overflow-x-auto">
-                    <table className="w-full min-w-[48rem] border-collapse bg-paper-raised">
-                      <caption className="sr-only">Lathes of the shop</caption>
-                      <thead>
-                        <tr className="bg-paper-sunk text-left">
-                          {[
-                            'Lathe',
-                            'Compound dial',
-                            'Swivel scale reads 0',
-                            'Lead screw',
-                            'Spindle nose',
-                            'Revision',
-                            'File',
-                          ].map((title) => (
-                            <th
-                              key={title}
-                              scope="col"
-                              className="label border-b border-rule-strong px-3 py-2 text-ink-soft"
-                            >
-                              {inOwnWords(title)}
-                            </th>
-                          ))}
-                        </tr>
-                      </thead>
-                      <tbody>
-                        {lathes.map(({ id, number, archived, lathe }) => (
-                          <tr key={id} className="border-b border-rule">
-                            <th scope="row" className="px-3 py-2 text-left font-medium">
-                              <Link href={`/shop/lathes/${id}`} className="underline underline-offset-2">
-                                {lathe.name}
-                              </Link>
-                              {archived && <span className="ml-2 text-sm text-ink-soft">put away</span>}
-                            </th>
-                            <td className="figures px-3">
-                              {lathe.compound.dial.graduation.value} {lathe.compound.dial.graduation.unit},{' '}
-                              {lathe.compound.dial.perTurn.value} a turn
-                            </td>
-                            <td className="px-3">
-                              {lathe.compound.swivel.zeroAlong === 'bed'
-                                ? 'along the bed'
-                                : inOwnWords('along the cross slide')}
-                            </td>
-                            <td className="figures px-3">{leadScrewOf(lathe)}</td>
-                            <td className="px-3">{lathe.spindle.nose ?? 'not known'}</td>
-                            <td className="figures px-3">{number}</td>
-                            <td className="px-3">
-                              <a href={`/api/lathes/${id}`} className="text-sm underline underline-offset-2">
-                                Save as file
-                              </a>
-                            </td>
-                          </tr>
-                        ))}
-                      </tbody>
-                    </table>
-                  </div>
+                  <LatheTable lathes={lathes} />
                 )}
               </section>
             )}
@@ -194,5 +148,3 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
     </div>
   );
 }
-
-const leadScrewOf = ({ leadScrew }: Lathe): string => leadScrew?.advance ?? 'not known';

@@ -5,15 +5,8 @@ import { MOST_FIGURES } from '@/core/units';
 
 /** A cell holds what is typed: lists of labels and positions are longer than a figure. */
 const text = exactText(500).default('');
-const table = array(
-  array(
-    exactText(MOST_FIGURES * 4)
-      .required()
-      .min(0),
-  )
-    .max(20, 'At most 20 columns.')
-    .required(),
-)
+const cell = exactText(MOST_FIGURES * 4).default('');
+const table = array(array(cell).max(20, 'At most 20 columns.').required())
   .max(310, 'At most 310 rows.')
   .default([]);
 
@@ -26,6 +19,11 @@ export const latheBodySchema = object({
     .nullable()
     .default(null),
   document: mixed<object>().nullable().default(null),
+  /** Rows of a CSV file, the first with the names of the fields. */
+  rows: array(array(exactText(500).default('')).max(80, 'At most 80 columns.').required())
+    .max(201, 'At most 200 rows.')
+    .nullable()
+    .default(null),
 });
 
 export function formOfBody(form: object | null): LatheForm {

@@ -4,7 +4,6 @@ import {
   REACTION_SECONDS_BY_LEVEL,
   speedLimit,
   timeLeft,
-  type Level,
   type RealDrive,
   type SpeedLimit,
   type Way,
@@ -31,7 +30,7 @@ export const speedStage = remember(
   (
     way: Way,
     drive: RealDrive,
-    level: Level,
+    reaction: number,
     lead: number,
     endLength: number | null,
     toolWidth: number | null,
@@ -41,7 +40,6 @@ export const speedStage = remember(
   ): SpeedStage => {
     const none = { speedLimit: null, timeInRunOut: null, maxRpm: null, leastRunOut: null, issues: [] };
     if (endLength === null || toolWidth === null || rpm === null) return none;
-    const reaction = REACTION_SECONDS_BY_LEVEL[level];
     const limit = speedLimit({
       way,
       drive,

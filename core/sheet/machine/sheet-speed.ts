@@ -5,7 +5,7 @@ import { type Plan } from '../../plan';
 import {
   leastRunOut,
   maxRpm,
-  REACTION_SECONDS_BY_LEVEL,
+  reactionOf,
   speedLimit,
   timeLeft,
   type RealDrive,
@@ -47,7 +47,7 @@ export function sheetSpeed(speedCase: SheetSpeedCase): Sheet['speed'] {
         ? (end.standOff ?? defaults.standOff)
         : (end.width ?? defaults.runOutWidth);
   const runOutWidth = lengthIn(length, unit);
-  const reactionSeconds = REACTION_SECONDS_BY_LEVEL[plan.technique.level];
+  const reactionSeconds = reactionOf(plan.technique.level, plan.technique.reactionSeconds);
   const limitWith = (runDownTurns: number | null) =>
     speedLimit({
       way,

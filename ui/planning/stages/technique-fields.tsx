@@ -7,6 +7,7 @@ import {
   feedsByCompound,
   frameOfWay,
   LEVELS,
+  REACTION_SECONDS_BY_LEVEL,
   ZERO_WAYS,
 } from '@/core/technique';
 import { Figure } from '../../kit/figure';
@@ -129,6 +130,12 @@ export function TechniqueFields() {
           ]}
         />
         <PlanChoice field="technique.level" label="For" stacked options={optionsOf(LEVELS, LEVEL_TEXTS)} />
+        <PlanTextField
+          field="technique.reaction"
+          label="Own reaction time"
+          unit="s"
+          proposed={String(REACTION_SECONDS_BY_LEVEL[chosen?.level ?? 'each-step'])}
+        />
       </Fold>
     </>
   );

@@ -8,13 +8,13 @@ import {
   useReactTable,
   type SortingState,
 } from '@tanstack/react-table';
-import { ArrowDown, ArrowUp } from 'lucide-react';
 import Papa from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
 import { bookFieldText, BOOKS, type BookDocument, type BookKind } from '@/core/book';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Message } from '../../kit/message';
+import { SortHead } from '../../kit/sort-head';
 import { Table } from '../../kit/table';
 import { Tick } from '../../kit/tick';
 import { useToast } from '../../kit/toast';
@@ -58,18 +58,10 @@ export function BookTable({ kind, items }: { kind: BookKind; items: readonly Boo
             id: field.name,
             sortingFn: 'alphanumeric',
             header: ({ column: head }) => (
-              <button
-                type="button"
-                className="flex items-center gap-1"
-                onClick={head.getToggleSortingHandler()}
-              >
-                {field.label}
-                {field.unit !== undefined && ` ${field.unit}`}
-                {head.getIsSorted() === 'asc' && <ArrowUp aria-label="sorted upward" className="size-3.5" />}
-                {head.getIsSorted() === 'desc' && (
-                  <ArrowDown aria-label="sorted downward" className="size-3.5" />
-                )}
-              </button>
+              <SortHead
+                column={head}
+                title={`${field.label}${field.unit === undefined ? '' : ` ${field.unit}`}`}
+              />
             ),
             cell: ({ getValue, row }) =>
               field.name === 'name' ? (

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { usualLathe } from '../lathe';
+import { readLathe, usualLathe } from '../lathe';
 import { formFrom, formOfPlan, readPlan, readStoredPlan } from '../plan';
 import { predict, readStoredEntry, type Entry } from '../record';
 import { USUAL_WORDS } from '../shop';
@@ -10,6 +10,7 @@ import { proposeMark, readScheme } from './index';
 interface Stored {
   draft: { title: string };
   plan: { title: string };
+  lathe?: object;
   sheet: object;
   scheme: object;
   attempts: {
@@ -20,10 +21,13 @@ interface Stored {
   }[];
 }
 
-/** Plans of version 2, sheets of version 1 and records of format 2 as the release before stored them, and what it made of them. */
-const stored = JSON.parse(
-  readFileSync(path.join(__dirname, '../../data/test/version-2/demo.json'), 'utf8'),
-) as Stored[];
+/**
+ * What releases before stored, and what they made of it: plans of version 2, sheets of version 1 and records of format 2
+ * (`version-2`), plans of version 3, sheets of version 2 and lathes of version 1 (`version-3`).
+ */
+const of = (release: string) =>
+  JSON.parse(readFileSync(path.join(__dirname, '../../data/test', release, 'demo.json'), 'utf8')) as Stored[];
+const stored = [...of('version-2'), ...of('version-3')];
 
 const attempts = stored.flatMap((each) =>
   each.attempts.map((attempt, index) => [`${each.plan.title}, ${index + 1}`, each, attempt] as const),
@@ -43,10 +47,10 @@ test.each(attempts)('no number and no proposed point changes: %s', (_, { sheet, 
 });
 
 test.each(stored.map((each) => [each.plan.title, each] as const))(
-  'a plan of version 2 opens, and its copy makes a plan: %s',
+  'an older plan opens, and its copy makes a plan: %s',
   (_, { plan, draft }) => {
     const read = readStoredPlan(plan);
-    expect(read.version).toBe(3);
+    expect(read.version).toBe(4);
     const again = readPlan(formOfPlan(read));
     expect(again.issues).toEqual([]);
     const { designation, hand, starts } = read.thread;
@@ -63,3 +67,22 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
     expect(formFrom(draft).title).toBe(draft.title);
   },
 );
+
+test('the lathes of those days are read, and a sheet made on one anew tells the same readings', () => {
+  for (const { plan, lathe, sheet } of of('version-3')) {
+    const read = readSheet(sheet);
+    const again = sheetFor({
+      plan: readStoredPlan(plan),
+      lathe: readLathe(lathe),
+      tool: null,
+      gauges: [],
+      words: USUAL_WORDS,
+    });
+    const readings = ({ passes, compound, feed }: typeof read) => [
+      passes.map(({ dialReading }) => dialReading),
+      compound.markDeg,
+      feed,
+    ];
+    expect(readings(again)).toEqual(readings(read));
+  }
+});
