@@ -32,16 +32,28 @@ const SHOTS: Shot[] = [
     },
   },
   {
-    file: 'plan-passes',
-    path: '/exercises/2',
-    before: (page) => page.getByRole('tab', { name: 'Passes' }).click(),
-  },
-  {
     file: 'plan-technique',
     path: '/exercises/4',
     before: async (page) => {
       await page.getByRole('combobox').first().selectOption({ label: 'Lathe 3' });
       await page.getByRole('button', { name: /^4 Technique/ }).click();
+    },
+  },
+  {
+    file: 'plan-machine',
+    path: '/exercises/1',
+    before: async (page) => {
+      await page.getByRole('combobox').first().selectOption({ label: 'Lathe 3' });
+      await page.getByRole('tab', { name: 'Machine' }).click();
+      await page.getByRole('heading', { name: 'Travel and zeros' }).waitFor();
+    },
+  },
+  {
+    file: 'which-lathe',
+    path: '/exercises/2',
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'Which lathe' }).click();
+      await page.getByRole('row', { name: /^Lathe 6 / }).waitFor();
     },
   },
   {
@@ -71,25 +83,16 @@ const SHOTS: Shot[] = [
       await page.getByText('Out of touch since').waitFor({ timeout: 40_000 });
     },
   },
-  {
-    file: 'two-versions',
-    path: '/exercises/2',
-    before: async (page) => {
-      const other = await page.context().newPage();
-      await other.goto('/exercises/2', { waitUntil: 'networkidle' });
-      const saved = other.waitForResponse((response) => response.url().endsWith('/draft'));
-      await other.getByLabel('Exercise', { exact: true }).fill('Clamp screw, long');
-      await saved;
-      await page.getByLabel('Exercise', { exact: true }).fill('Clamp screw, short');
-      await page.getByRole('dialog', { name: 'Two versions of this exercise' }).waitFor();
-    },
-  },
   { file: 'mark', path: '/attempts/4/mark' },
   { file: 'marked', path: '/attempts/2/mark' },
-  { file: 'card', path: '/attempts/7/card', size: { width: 794, height: 760 }, print: true },
+  { file: 'set-up-sheet', path: '/attempts/14/card', size: { width: 794, height: 1000 }, print: true },
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
   { file: 'shop', path: '/shop' },
-  { file: 'lathe', path: '/shop/lathes/2' },
+  {
+    file: 'lathe',
+    path: '/shop/lathes/2',
+    before: (page) => page.getByRole('tab', { name: 'Lead screw and dial' }).click(),
+  },
   // The last one: it cuts on, until the nut is due.
   {
     file: 'record-stop',

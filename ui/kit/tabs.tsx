@@ -42,7 +42,7 @@ const TabList = memo(function TabList({ label, tabs }: { label: string; tabs: re
         <RadixTabs.Trigger
           key={tab.id}
           value={tab.id}
-          className="min-h-8 rounded-t-cut border border-b-0 border-transparent px-4 font-head text-base font-medium data-[state=active]:border-rule-strong data-[state=active]:bg-paper-raised tablet:min-h-12"
+          className="min-h-8 rounded-t-cut border border-b-0 border-transparent px-4 whitespace-nowrap font-head text-base font-medium data-[state=active]:border-rule-strong data-[state=active]:bg-paper-raised tablet:min-h-12 tablet:px-2"
         >
           {tab.title}
         </RadixTabs.Trigger>

@@ -23,7 +23,7 @@ export const PlanActions = memo(function PlanActions({
         Hand out…
       </Button>
       <Link href={card} className={buttonClass('plain')} aria-disabled={!ready}>
-        Card
+        Sheet
       </Link>
       {!ready && <p className="col-span-2 text-sm text-ink-soft">{stillToMend(toMend)}</p>}
     </div>

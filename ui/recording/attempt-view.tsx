@@ -398,7 +398,7 @@ function Foot({
       )}
       {instructor && state !== 'not-begun' && state !== 'set-up' && <PlanFromLog attemptId={attemptId} />}
       <Link href={`/attempts/${attemptId}/card`} className={buttonClass('plain', 'desk', 'min-h-12')}>
-        Card
+        Sheet
       </Link>
       <EndDialog proven={proven} open={asking} onOpenChange={setAsking} add={add} />
     </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useDeferredValue, useMemo } from 'react';
+import { Fragment, useDeferredValue, useMemo } from 'react';
 import { whichLathe } from '@/core/sheet';
 import { Button } from '../../kit/button';
 import { RuledTable } from '../../kit/ruled-table';
@@ -18,7 +18,6 @@ const COLUMNS = [
   { title: 'rpm', number: true },
   { title: 'Left', number: true },
   { title: 'Mark', number: true },
-  { title: 'What is to be known' },
 ] as const;
 
 const CAN = { yes: 'yes', care: 'with care', no: 'no' } as const;
@@ -60,64 +59,71 @@ export default function WhichLatheView() {
     <RuledTable caption="Lathes of the shop for this plan" stays columns={COLUMNS}>
       {answers.map(({ id, lathe, answer }) => {
         const { sheet, can, by, refused, notes, offers } = answer;
+        const known = [...refused, ...notes];
         return (
-          <tr key={id} className="border-b border-rule align-top">
-            <th scope="row" className="px-2 py-2 text-left font-medium whitespace-nowrap">
-              <span className="block">{lathe.name}</span>
-              {lathe === lookedAt ? (
-                <span className="block text-xs font-normal text-ink-soft">looked at</span>
-              ) : (
-                <Button tone="quiet" className="block" onClick={() => writeSetting('lathe', String(id))}>
-                  Look at it
-                </Button>
-              )}
-            </th>
-            <td className="px-2 py-2 whitespace-nowrap">
-              <span className="flex items-center gap-1.5">
-                <StandingMark standing={STANDING[can]} size={18} /> {CAN[can]}
-              </span>
-            </td>
-            <td className="px-2 py-2" title={say(by)}>
-              {say(BY[sheet.way.drive === 'free' ? 'half-nut' : sheet.way.drive])}
-            </td>
-            <td className="px-2 py-2">
-              {FROM[sheet.gearing.from]}
-              {sheet.gearing.errorPpm !== null && (
-                <span className="figures block text-xs text-ink-soft">
-                  {sheet.gearing.errorPpm === 0
-                    ? 'exact'
-                    : `${sheet.gearing.errorPpm > 0 ? '+' : ''}${sheet.gearing.errorPpm.toFixed(0)} ppm`}
+          <Fragment key={id}>
+            <tr className={known.length === 0 ? 'border-b border-rule align-top' : 'align-top'}>
+              <th scope="row" className="px-2 py-2 text-left font-medium whitespace-nowrap">
+                <span className="block">{lathe.name}</span>
+                {lathe === lookedAt ? (
+                  <span className="block text-xs font-normal text-ink-soft">looked at</span>
+                ) : (
+                  <Button tone="quiet" className="block" onClick={() => writeSetting('lathe', String(id))}>
+                    Look at it
+                  </Button>
+                )}
+              </th>
+              <td className="px-2 py-2 whitespace-nowrap">
+                <span className="flex items-center gap-1.5">
+                  <StandingMark standing={STANDING[can]} size={18} /> {CAN[can]}
                 </span>
-              )}
-            </td>
-            <td className="px-2 py-2">
-              {DIAL[sheet.dial.use]}
-              {sheet.dial.use === 'marks' && (
-                <span className="block text-xs text-ink-soft">{sheet.dial.groups[0]}</span>
-              )}
-            </td>
-            <td className="figures px-2 py-2 text-right">{Number(sheet.speed.rpm.toFixed(0))}</td>
-            <td className="figures px-2 py-2 text-right whitespace-nowrap">
-              {sheet.speed.timeInRunOut === null
-                ? '–'
-                : `${Math.max(0, sheet.speed.timeInRunOut).toFixed(1)} s`}
-            </td>
-            <td className="figures px-2 py-2 text-right">
-              {sheet.feed.slide === 'compound' && !sheet.compound.offScale
-                ? `${Number(sheet.compound.markDeg.toFixed(2))}°`
-                : '–'}
-            </td>
-            <td className="px-2 py-2">
-              {[...refused, ...notes].map((text) => (
-                <span key={text} className="block">
-                  {say(text)}
-                </span>
-              ))}
-              {offers.length > 0 && (
-                <span className="block text-ink-soft">{say(`It works ${offers.join('; ')}.`)}</span>
-              )}
-            </td>
-          </tr>
+              </td>
+              <td className="px-2 py-2" title={say(by)}>
+                {say(BY[sheet.way.drive === 'free' ? 'half-nut' : sheet.way.drive])}
+              </td>
+              <td className="px-2 py-2">
+                {FROM[sheet.gearing.from]}
+                {sheet.gearing.errorPpm !== null && (
+                  <span className="figures block text-xs text-ink-soft">
+                    {sheet.gearing.errorPpm === 0
+                      ? 'exact'
+                      : `${sheet.gearing.errorPpm > 0 ? '+' : ''}${sheet.gearing.errorPpm.toFixed(0)} ppm`}
+                  </span>
+                )}
+              </td>
+              <td className="px-2 py-2">
+                {DIAL[sheet.dial.use]}
+                {sheet.dial.use === 'marks' && (
+                  <span className="block text-xs text-ink-soft">{sheet.dial.groups[0]}</span>
+                )}
+              </td>
+              <td className="figures px-2 py-2 text-right">{Number(sheet.speed.rpm.toFixed(0))}</td>
+              <td className="figures px-2 py-2 text-right whitespace-nowrap">
+                {sheet.speed.timeInRunOut === null
+                  ? '–'
+                  : `${Math.max(0, sheet.speed.timeInRunOut).toFixed(1)} s`}
+              </td>
+              <td className="figures px-2 py-2 text-right">
+                {sheet.feed.slide === 'compound' && !sheet.compound.offScale
+                  ? `${Number(sheet.compound.markDeg.toFixed(2))}°`
+                  : '–'}
+              </td>
+            </tr>
+            {known.length > 0 && (
+              <tr className="border-b border-rule align-top">
+                <td colSpan={COLUMNS.length} className="px-2 pb-2 pl-6 text-sm">
+                  {known.map((text) => (
+                    <span key={text} className="block">
+                      {say(text)}
+                    </span>
+                  ))}
+                  {offers.length > 0 && (
+                    <span className="block text-ink-soft">{say(`It works ${offers.join('; ')}.`)}</span>
+                  )}
+                </td>
+              </tr>
+            )}
+          </Fragment>
         );
       })}
     </RuledTable>
