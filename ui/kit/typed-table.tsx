@@ -30,6 +30,9 @@ export function TypedTable(props: TypedTableProps) {
   const { label, columns, rows, onChange, errorAt, saidOf, begin, note, choices } = props;
   const id = useId();
   const file = useRef<HTMLInputElement>(null);
+  /** A column is as wide as its longest text, up to a limit. */
+  const wide = (column: number) =>
+    `${Math.min(28, Math.max(6, ...rows.map((row) => (row[column] ?? '').length)) + 3)}ch`;
   const width = Math.max(columns?.length ?? 0, ...rows.map((row) => row.length), 1);
   const messages = rows.flatMap((_, index) =>
     Array.from({ length: width }, (_, column) => errorAt(index, column) ?? []).flat(),
@@ -133,6 +136,7 @@ export function TypedTable(props: TypedTableProps) {
                         'aria-describedby': error === undefined ? undefined : `${id}-messages`,
                         title: error,
                         value: row[column] ?? '',
+                        style: { minWidth: wide(column) },
                         className: clsx(
                           'figures min-h-9 w-full min-w-12 bg-transparent px-2 tablet:min-h-12',
                           error !== undefined && 'outline-2 -outline-offset-2 outline-nogo',

@@ -105,7 +105,15 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
                     }}
                   />
                   <span className="text-sm text-ink-soft">
-                    A lathe’s file, or a plan’s: that becomes an exercise.
+                    A lathe’s file, or a plan’s: that becomes an exercise; or a CSV of lathes.
+                  </span>
+                  <span className="ml-auto flex gap-3 text-sm">
+                    <a className="underline underline-offset-2" href="/api/lathes?as=csv">
+                      Save as CSV
+                    </a>
+                    <a className="underline underline-offset-2" href="/api/lathes?as=json">
+                      Save as JSON
+                    </a>
                   </span>
                 </div>
                 {problem !== null && <Message tone="error">{problem}</Message>}
