@@ -108,10 +108,10 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
                     A lathe’s file, or a plan’s: that becomes an exercise; or a CSV of lathes.
                   </span>
                   <span className="ml-auto flex gap-3 text-sm">
-                    <a className="underline underline-offset-2" href="/api/lathes?as=csv">
+                    <a className="underline underline-offset-2" href="/api/lathes?as=csv" download>
                       Save as CSV
                     </a>
-                    <a className="underline underline-offset-2" href="/api/lathes?as=json">
+                    <a className="underline underline-offset-2" href="/api/lathes?as=json" download>
                       Save as JSON
                     </a>
                   </span>
