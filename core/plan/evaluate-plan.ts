@@ -57,6 +57,7 @@ export function evaluatePlan(inputs: PlanInputs, lathe: Lathe): PlanEvaluation {
     timeInRunOut: null,
     maxRpm: null,
     leastRunOut: null,
+    onLathe: null,
     drive: null,
     swivelMarkDeg: angle === null ? null : swivelMarkDeg(angle, lathe.compound.swivel.zeroAlong),
     passes: null,
@@ -124,6 +125,7 @@ function ofThread(
     inUnitOf(thread, part?.room),
     lathe.spindle.runDownTurns,
     inputs.spindleSpeedRpm ?? null,
+    lathe,
   );
   const mark = angle === null ? null : swivelMarkOn(lathe.compound.swivel, angle, swingOf(frameOfWay(way)));
   const common = {

@@ -149,12 +149,13 @@ export function explainPlan(
       assumes: 'Each pass removes what the tool’s outline newly covers.',
     };
   }
-  const { speedLimit, timeInRunOut } = evaluation;
+  const { speedLimit, onLathe } = evaluation;
+  const timeInRunOut = onLathe === null ? evaluation.timeInRunOut : onLathe.timeLeft;
   if (speedLimit !== null && timeInRunOut !== null && inputs.spindleSpeedRpm !== undefined) {
     whys.timeInRunOut = {
       title: 'Time that is left to the hand',
       formula: SPEED_FORMULAS[speedLimit.endsBy],
-      numbers: `at ${inputs.spindleSpeedRpm} rpm: ${timeInRunOut.toFixed(2)} s over ${show(speedLimit.usable ?? 0)} ${unit}${speedLimit.runDownTurns > 0 ? `, ${speedLimit.runDownTurns} turns of run-down` : ''}`,
+      numbers: `at ${onLathe === null ? '' : `${Number(onLathe.rpm.toFixed(1))} rpm, what this lathe has for `}${inputs.spindleSpeedRpm} rpm: ${timeInRunOut.toFixed(2)} s over ${show(speedLimit.usable ?? 0)} ${unit}${speedLimit.runDownTurns > 0 ? `, ${speedLimit.runDownTurns} turns of run-down` : ''}`,
       source: `Geometry; ${REACTION_SECONDS} s reaction for a beginner is common practice`,
       assumes:
         'The hand is the limit, not the tool. Usable is the width less the tool’s own at the surface. Obey the machine’s placards.',

@@ -63,6 +63,8 @@ export interface PlanEvaluation {
   drive: RealDrive | null;
   /** On the lathe looked at. */
   swivelMarkDeg: number | null;
+  /** The speed of the lathe looked at that would be set, and what it leaves. */
+  onLathe: { rpm: number; timeLeft: number | null } | null;
   passes: Pass[] | null;
   /** Of the plan itself. */
   issues: PlanIssue[];

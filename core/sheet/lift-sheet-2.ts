@@ -19,6 +19,7 @@ export function liftSheet2(older: StoredObject): StoredObject {
       cap: null,
       carriagePerMinute: sheet.thread.lead * rpm,
       surfacePerMinute: Math.PI * sheet.workDiameter * rpm,
+      surfaceUsual: null,
       turnsLeft: null,
     },
     gearing: {

@@ -214,6 +214,8 @@ export const sheetSchema = part({
     /** Of the carriage, and of the surface, in the thread's unit. */
     carriagePerMinute: figure(0),
     surfacePerMinute: figure(0),
+    /** Usual for threading this material; null where it is not said. */
+    surfaceUsual: maybeFigure(0),
     /** Turns of the work in the usable length, less the run-down; null where nothing limits. */
     turnsLeft: maybeFigure(0),
     limit: part({

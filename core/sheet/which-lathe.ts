@@ -57,6 +57,9 @@ function notesOf({ gearing, dial, speed, compound, feed }: Sheet, lathe: Lathe):
           `Even ${Math.round(speed.rpm)} rpm leaves only ${Math.max(0, speed.timeInRunOut).toFixed(1)} s: a wider run-out, or another technique.`,
         ]
       : []),
+    ...(speed.surfaceUsual !== null && speed.surfacePerMinute > speed.surfaceUsual
+      ? ['The surface runs faster than is usual for this material: take a slower speed.']
+      : []),
     ...(speed.cap === null ? [] : [speed.cap]),
     ...(compound.offScale && feed.slide === 'compound'
       ? ['Its swivel scale does not reach this angle: set it by a protractor.']

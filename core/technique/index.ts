@@ -5,6 +5,8 @@ export * from './hazards';
 export * from './pass-cycle';
 export * from './slack-words';
 export * from './speed-limit';
+export * from './speed-on-lathe';
+export * from './threading-speed';
 export * from './swing';
 export * from './technique-words';
 export * from './way';

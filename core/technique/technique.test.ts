@@ -16,6 +16,7 @@ import {
   techniqueWords,
   timeLeft,
   wayConflicts,
+  threadingSpeed,
   wayHazards,
   WORK_ENDS,
   type RealDrive,
@@ -271,4 +272,13 @@ test('the compound feeds at its angle, every other slide straight in', () => {
   ]);
   expect(feedAngleOf('compound', 29.5)).toBe(29.5);
   expect(feedAngleOf('plunge', 29.5)).toBe(0);
+});
+
+/** Common practice, from memory. */
+test('surface speeds for threading guide by material and tool', () => {
+  expect(threadingSpeed('mild steel', false)).toBe(10);
+  expect(threadingSpeed('Stainless steel', false)).toBe(6);
+  expect(threadingSpeed('bronze', true)).toBe(60);
+  expect(threadingSpeed(null, false)).toBeNull();
+  expect(threadingSpeed('unobtainium', false)).toBeNull();
 });

@@ -66,6 +66,9 @@ export function SetupSheet({ sheet, revision, student, tryNumber, back, files }:
         <a href={files.pdf} className={buttonClass('plain')}>
           PDF
         </a>
+        <a href={`${files.pdf}&size=letter`} className={buttonClass('plain')}>
+          PDF, Letter
+        </a>
         {sheet.blank !== null && (
           <>
             <a href={files.svg} className={buttonClass('plain')}>

@@ -51,7 +51,10 @@ export function SpeedFacts({ sheet }: { sheet: Sheet }) {
     ],
     ...(speed.set === '' ? [] : [['Set by', speed.set] as [string, ReactNode]]),
     ['Carriage', `${show.figures(speed.carriagePerMinute / 60, unit)} ${show.unitOf(unit)}/s`],
-    ['Surface', perMinute(speed.surfacePerMinute)],
+    [
+      'Surface',
+      `${perMinute(speed.surfacePerMinute)}${speed.surfaceUsual === null ? '' : `, usual up to ${perMinute(speed.surfaceUsual)}`}`,
+    ],
     [
       'Left to the hand',
       speed.timeInRunOut === null

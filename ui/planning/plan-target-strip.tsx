@@ -26,6 +26,10 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
     value === null || value === undefined ? null : show.figures(value, unit);
   const shown = show.unitOf(unit);
   const last = passes?.at(-1);
+  // The plan asks for a speed at most; the lathe looked at has its own.
+  const { onLathe, timeInRunOut } = read.evaluation;
+  const rpm = onLathe?.rpm ?? read.inputs.spindleSpeedRpm;
+  const left = onLathe === null ? timeInRunOut : onLathe.timeLeft;
   return (
     <TargetStrip label="Target">
       <Figure
@@ -114,13 +118,9 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
         onDye
         size="large"
         label="Speed"
-        value={read.inputs.spindleSpeedRpm === undefined ? null : String(read.inputs.spindleSpeedRpm)}
+        value={rpm === undefined ? null : String(Number(rpm.toFixed(1)))}
         unit="rpm"
-        sub={
-          read.evaluation.timeInRunOut === null
-            ? undefined
-            : `${Math.max(0, read.evaluation.timeInRunOut).toFixed(1)} s to act`
-        }
+        sub={left === null ? undefined : `${Math.max(0, left).toFixed(1)} s to act`}
         why={whys.timeInRunOut}
       />
     </TargetStrip>

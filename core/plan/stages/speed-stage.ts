@@ -1,8 +1,10 @@
+import type { Lathe } from '../../lathe';
 import {
   leastRunOut,
   maxRpm,
   REACTION_SECONDS_BY_LEVEL,
   speedLimit,
+  speedOnLathe,
   timeLeft,
   type RealDrive,
   type SpeedLimit,
@@ -22,6 +24,8 @@ export interface SpeedStage {
   maxRpm: number | null;
   /** The least run-out for the speed that is asked. */
   leastRunOut: number | null;
+  /** The speed of the lathe looked at that would be set, and what it leaves; null where its speeds are not written down. */
+  onLathe: { rpm: number; timeLeft: number | null } | null;
   issues: PlanIssue[];
 }
 
@@ -37,23 +41,38 @@ export const speedStage = remember(
     room: number | null,
     runDownTurns: number | null,
     rpm: number | null,
+    lathe: Lathe,
   ): SpeedStage => {
-    const none = { speedLimit: null, timeInRunOut: null, maxRpm: null, leastRunOut: null, issues: [] };
+    const none = {
+      speedLimit: null,
+      timeInRunOut: null,
+      maxRpm: null,
+      leastRunOut: null,
+      onLathe: null,
+      issues: [],
+    };
     if (endLength === null || toolWidth === null || rpm === null) return none;
-    const limit = speedLimit({
-      way,
-      drive,
-      lead,
-      reactionSeconds: reaction,
-      endLength,
-      toolWidth,
-      room,
-      runDownTurns,
-    });
+    const limitWith = (turns: number | null) =>
+      speedLimit({
+        way,
+        drive,
+        lead,
+        reactionSeconds: reaction,
+        endLength,
+        toolWidth,
+        room,
+        runDownTurns: turns,
+      });
+    const limit = limitWith(runDownTurns);
     const timeInRunOut = timeLeft(limit, lead, rpm);
     const most = maxRpm(limit, lead, reaction);
     const least = limit.usable === null ? null : leastRunOut(limit, lead, rpm, reaction, toolWidth);
-    const stage = { speedLimit: limit, timeInRunOut, maxRpm: most, leastRunOut: least };
+    const settled = speedOnLathe(lathe, rpm, lead, reaction, limitWith);
+    const onLathe =
+      settled === null
+        ? null
+        : { rpm: settled.rpm, timeLeft: timeLeft(limitWith(settled.runDownTurns), lead, settled.rpm) };
+    const stage = { speedLimit: limit, timeInRunOut, maxRpm: most, leastRunOut: least, onLathe };
     const issues: PlanIssue[] = [];
     const issue = { field: 'technique.speed', severity: 'warn' } as const;
     if (timeInRunOut !== null && timeInRunOut < reaction - 1e-9) {

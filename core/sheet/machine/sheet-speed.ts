@@ -1,12 +1,13 @@
 import { leadOfThread } from '../../gearing';
-import { fastestWithin, slowest, speedCap, type Lathe } from '../../lathe';
+import { speedCap, type Lathe } from '../../lathe';
 import type { planDefaults } from '../../plan';
 import { type Plan } from '../../plan';
 import {
   leastRunOut,
-  maxRpm,
   reactionOf,
   speedLimit,
+  speedOnLathe,
+  threadingSpeed,
   timeLeft,
   type RealDrive,
   type Way,
@@ -62,20 +63,7 @@ export function sheetSpeed(speedCase: SheetSpeedCase): Sheet['speed'] {
   const asked = plan.technique.spindleSpeedRpm;
   const cap = speedCap(lathe, levers, leadOfThread(thread));
   const allowed = Math.min(asked, cap?.rpm ?? Infinity);
-  // Each speed has its own run-down, so the fastest is sought from the top.
-  let chosen = fastestWithin(lathe, allowed);
-  for (let guard = 0; guard < 60 && chosen != null; guard += 1) {
-    const limit = limitWith(chosen.runDownTurns);
-    const most = maxRpm(limit, lead, reactionSeconds);
-    if (most === null || chosen.rpm <= most + 1e-9) break;
-    const slower = fastestWithin(lathe, Math.min(most, chosen.rpm - 1e-6));
-    if (slower == null || slower.rpm >= chosen.rpm) {
-      chosen = null;
-      break;
-    }
-    chosen = slower;
-  }
-  const settled = chosen ?? (chosen === null ? slowest(lathe) : null);
+  const settled = speedOnLathe(lathe, allowed, lead, reactionSeconds, limitWith);
   const rpm = settled?.rpm ?? allowed;
   const { endsBy, usable, room, runDownTurns } = limitWith(
     settled?.runDownTurns ?? lathe.spindle.runDownTurns,
@@ -95,6 +83,7 @@ export function sheetSpeed(speedCase: SheetSpeedCase): Sheet['speed'] {
     cap: cap === null || cap.rpm >= asked ? null : capWords(cap),
     carriagePerMinute: lead * rpm,
     surfacePerMinute: Math.PI * workDiameter * rpm,
+    surfaceUsual: usualSurface(plan, unit),
     turnsLeft: limit.usable === null ? null : Math.max(0, limit.usable / lead - limit.runDownTurns),
   };
 }
@@ -104,4 +93,11 @@ function capWords({ rpm, by }: NonNullable<ReturnType<typeof speedCap>>): string
   return by === 'lead-screw'
     ? `The lead screw forbids more than ${most} rpm for this lead.`
     : `A placard forbids more than ${most} rpm with ${by.placard.lever} at ${by.placard.position}.`;
+}
+
+/** What is usual for the material and the tool of the plan, in the thread's unit per minute. */
+function usualSurface({ work, tool }: Plan, unit: Thread['unit']): number | null {
+  const carbide = tool.tip.kind === 'insert' || /carbide/i.test(tool.material ?? '');
+  const usual = threadingSpeed(work.material, carbide);
+  return usual === null ? null : lengthIn({ value: usual * 1000, unit: 'mm' }, unit);
 }
