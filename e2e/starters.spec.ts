@@ -130,7 +130,11 @@ async function stepsOf(page: Page, group: string): Promise<OpenStep[]> {
 
 test('the words of the shop are used everywhere, one word for two slides is refused', async ({ page }) => {
   await workAs(page, INSTRUCTOR);
-  await page.goto('/shop');
+  const openWords = async () => {
+    await page.goto('/shop');
+    await page.getByRole('tab', { name: 'Words and times' }).click();
+  };
+  await openWords();
   const words = page.getByRole('region', { name: 'Words' });
   const fill = async (texts: [string, string][]) => {
     for (const [label, text] of texts) await words.getByLabel(label).fill(text);
@@ -157,13 +161,13 @@ test('the words of the shop are used everywhere, one word for two slides is refu
       await expectOwnWords(page);
     }
     await expect(page.getByRole('main')).toContainText('top slide');
-    for (const path of ['/shop/lathes/new', '/tables?thread=3/4-16+UNF-2A', `/exercises/${clamp}/card`]) {
+    for (const path of ['/shop/new-lathe', '/tables?thread=3/4-16+UNF-2A', `/exercises/${clamp}/card`]) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await expectOwnWords(page);
     }
   } finally {
-    await page.goto('/shop');
+    await openWords();
     await Promise.all([
       page.waitForEvent('load'),
       fill([
