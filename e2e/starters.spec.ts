@@ -161,6 +161,13 @@ test('the words of the shop are used everywhere, one word for two slides is refu
       await expectOwnWords(page);
     }
     await expect(page.getByRole('main')).toContainText('top slide');
+    for (const tab of ['Machine', 'Which lathe']) {
+      await page.getByRole('tab', { name: tab }).click();
+      await expect(
+        page.getByText(tab === 'Machine' ? 'Travel and zeros' : 'Look at it').first(),
+      ).toBeVisible();
+      await expectOwnWords(page);
+    }
     for (const path of ['/shop/new-lathe', '/tables?thread=3/4-16+UNF-2A', `/exercises/${clamp}/card`]) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

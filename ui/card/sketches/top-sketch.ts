@@ -104,8 +104,8 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
   }
   return {
     title: feeds
-      ? `Top view: compound ${angle} degrees from the cross-slide axis, mark ${Number(sheet.compound.markDeg.toFixed(2))} degrees.`
-      : 'Top view: the cross slide feeds straight in.',
+      ? `Top view: ${sheet.words.compound} ${angle} degrees from the axis of the ${sheet.words.crossSlide}, mark ${Number(sheet.compound.markDeg.toFixed(2))} degrees.`
+      : `Top view: the ${sheet.words.crossSlide} feeds straight in.`,
     width,
     height,
     paths,
