@@ -10,7 +10,19 @@ import { screwOf } from './screw-of';
  */
 export type HalfNutBy = { can: true; by: 'any-place' | 'dial' | 'not-known' } | { can: false; why: NoDial };
 
+/** Answers that were given: a plan asks for the same lead with every key stroke, and a lathe never changes in place. */
+const known = new WeakMap<Lathe, Map<string, HalfNutBy>>();
+
 export function halfNutBy(lathe: Lathe, lead: Advance): HalfNutBy {
+  const ofLathe = known.get(lathe) ?? new Map<string, HalfNutBy>();
+  known.set(lathe, ofLathe);
+  const key = `${lead.system} ${lead.mm.toFraction()}`;
+  const answer = ofLathe.get(key) ?? answerFor(lathe, lead);
+  ofLathe.set(key, answer);
+  return answer;
+}
+
+function answerFor(lathe: Lathe, lead: Advance): HalfNutBy {
   const screw = screwOf(lathe);
   if (screw !== null && turnsToRepeat({ screw, lead }) === 1) return { can: true, by: 'any-place' };
   const dial = dialFor(lathe, lead);
