@@ -289,8 +289,10 @@ async function kindOfItem(itemId: number): Promise<BookKind> {
 export function saveWires(viewer: PersonView, gauge: Gauge): Promise<Outcome<number>> {
   return outcomeOf(async () => {
     await teachingOf(viewer);
-    const set = (await gaugesOf()).find(({ document }) => document.kind === 'wires');
-    return storeItem(viewer, 'gauge', set?.id ?? null, gauge);
+    const set = (await gaugesOf()).find(({ document, archived }) => document.kind === 'wires' && !archived);
+    // Its name, its calibration and its note are the book's.
+    const kept = set === undefined ? gauge : { ...set.document, sizes: gauge.sizes };
+    return storeItem(viewer, 'gauge', set?.id ?? null, kept);
   });
 }
 

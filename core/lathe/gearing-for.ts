@@ -30,7 +30,8 @@ export interface LatheGearing {
 /** From the lead and the hand of a thread to levers and gears of a lathe; the search of the stock is remembered. */
 export function gearingFor(lathe: Lathe, lead: Advance, hand: 'right' | 'left'): LatheGearing {
   const turns = turnsFor(lathe, hand);
-  const levers = standingLevers(lathe, hand);
+  const named = lathe.gearing.quickChange?.levers ?? [];
+  const levers = standingLevers(lathe, hand).filter(({ lever }) => !named.includes(lever));
   const base = { levers, gears: [], errorPpm: null, turns, idlers: 0, missing: [] };
   const byLevers = lineFor(lathe.gearing.quickChange?.rows, lead);
   if (byLevers !== undefined) {
@@ -58,17 +59,50 @@ export function gearingFor(lathe: Lathe, lead: Advance, hand: 'right' | 'left'):
   if (screw === null) return { ...base, from: 'nothing', missing: ['lead-screw'] };
   if (lathe.gearing.stock.length < 2)
     return { ...base, from: 'nothing', missing: [hasChart(lathe) ? 'stock' : 'chart'] };
-  const [best] = trainsFor(lathe, lead, screw, 1);
-  if (best === undefined) return { ...base, from: 'nothing', missing: ['stock'] };
+  const found = bestOfStock(lathe, lead, screw);
+  if (found === null) return { ...base, from: 'nothing', missing: ['stock'] };
+  const { best, box } = found;
   const reversing = lathe.gearing.levers.some(({ kind }) => kind === 'feed-reverse');
   return {
     ...base,
     from: 'stock',
+    levers: [...box, ...levers],
     gears: placesOf(best),
     errorPpm: best.errorPpm,
     idlers: reversing ? (best.drivers.length === 1 ? 1 : 0) : idlersFor(best.drivers.length, turns),
     missing: best.errorPpm === 0 ? [] : ['exact-train'],
   };
+}
+
+/**
+ * The best train of the stock. A gearbox goes on turning behind change gears: with each line of its chart a train in
+ * place of the 1 to 1 base set is sought that makes the line's lead into the one wanted, and the levers of that line are
+ * set.
+ */
+function bestOfStock(
+  lathe: Lathe,
+  lead: Advance,
+  screw: Advance,
+): { best: FoundTrain; box: LatheGearing['levers'] } | null {
+  const { quickChange } = lathe.gearing;
+  if (quickChange === null) {
+    const [best] = trainsFor(lathe, lead, screw, 1);
+    return best === undefined ? null : { best, box: [] };
+  }
+  let nearest: { best: FoundTrain; box: LatheGearing['levers'] } | null = null;
+  for (const { thread, positions } of quickChange.rows) {
+    const line = advanceStored(thread);
+    const [best] = line === null ? [] : trainsFor(lathe, lead, line, 1);
+    if (
+      best === undefined ||
+      (nearest !== null && Math.abs(best.errorPpm) >= Math.abs(nearest.best.errorPpm))
+    )
+      continue;
+    const box = quickChange.levers.map((lever, index) => ({ lever, position: positions[index] ?? '' }));
+    nearest = { best, box };
+    if (best.errorPpm === 0) break;
+  }
+  return nearest;
 }
 
 const hasChart = ({ gearing }: Lathe) => gearing.quickChange !== null || gearing.changeGears !== null;

@@ -196,15 +196,13 @@ describe('gearing', () => {
   });
 
   test('only where the chart has no line the stock is searched', () => {
-    expect(gearingFor(lathe(box), mm('1.5'), 'right')).toMatchObject({
-      from: 'stock',
-      gears: [
-        { place: 'Stud', role: 'driver', teeth: 60 },
-        { place: 'Lead screw', role: 'driven', teeth: 127 },
-      ],
-      errorPpm: 0,
-      idlers: 1,
-    });
+    const geared = gearingFor(lathe(box), mm('1.5'), 'right');
+    // The box goes on turning: with its line of 16 TPI the train makes 1.5 mm out of 127/80 mm.
+    expect(geared).toMatchObject({ from: 'stock', errorPpm: 0 });
+    expect(geared.levers[0]).toEqual({ lever: 'Letter', position: 'B' });
+    const of = (role: string) =>
+      geared.gears.filter((gear) => gear.role === role).reduce((all, { teeth }) => all * teeth, 1);
+    expect(of('driver') / of('driven')).toBeCloseTo(1.5 / (25.4 / 16), 12);
     expect(gearingFor(lathe({ ...box, stock: '' }), mm('1.5'), 'right')).toMatchObject({
       from: 'nothing',
       missing: ['stock'],

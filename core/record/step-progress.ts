@@ -1,4 +1,4 @@
-import { meets, settingText, type Sheet, type SheetStep } from '../sheet';
+import { meets, wantedChoice, type Sheet, type SheetStep } from '../sheet';
 import { maxRpm, timeLeft } from '../technique';
 import { isKind, type Entry, type EntryOf } from './entry';
 
@@ -36,7 +36,8 @@ export function stepVerdict(
   if (content.how === 'not-done') return 'not-done';
   if (step.kind === 'order' && content.choice !== null)
     return content.choice.split(/\s*;\s*/).join(';') === step.choices.join(';') ? 'right' : 'wrong';
-  if (step.kind === 'settings' && content.choice !== null) return settingsVerdict(step, content.choice);
+  if (step.kind === 'settings' && content.choice !== null)
+    return content.choice === wantedChoice(step) ? 'right' : 'wrong';
   if (step.kind === 'looks' && content.choice !== null)
     return step.choices.every((look) => parted(content.choice).includes(look)) ? 'right' : 'wrong';
   if (step.kind === 'counted' && content.count !== null)
@@ -64,9 +65,3 @@ export function highestSpeed({ speed, thread }: Sheet): number | null {
 }
 
 const parted = (choice: string | null): string[] => (choice ?? '').split(/\s*;\s*/);
-
-/** Levers and gears as they were set, `name: position` parted by semicolons; each must stand where it is wanted. */
-function settingsVerdict({ settings }: SheetStep, choice: string): 'right' | 'wrong' {
-  const set = parted(choice);
-  return settings.every(({ name, wanted }) => set.includes(settingText(name, wanted))) ? 'right' : 'wrong';
-}
