@@ -1,6 +1,6 @@
 import { MEASURING_WORDS } from '../gauging';
 import type { Advance } from '../gearing';
-import type { Lathe } from '../lathe';
+import { dialFor, halfNutBy, type Lathe } from '../lathe';
 import { EVIDENCE_DATA } from '../proof';
 import { USUAL_WORDS } from '../shop';
 import {
@@ -37,7 +37,7 @@ export function cycleWords(
   const cycles = drives.map((drive) => ({
     drive,
     name: DRIVE_DATA[drive].name(words),
-    steps: passCycle(way, drive, words),
+    steps: passCycle(way, drive, words).map((step) => withoutDial(step, drive, lathe, lead)),
     hazards: wayHazards(way, drive, words),
   }));
   return {
@@ -59,4 +59,13 @@ function provingWords(proof: Sheet['proof']): string {
   return first === undefined
     ? 'look it over'
     : `prove it: ${first.title.charAt(0).toLowerCase()}${first.title.slice(1)}`;
+}
+
+/** Where the half nut finds the thread wherever it closes, and no dial shows marks, none is waited for. */
+function withoutDial(step: string, drive: RealDrive, lathe: Lathe, lead: Advance): string {
+  const nut = halfNutBy(lathe, lead);
+  const anywhere = drive === 'half-nut' && nut.can && nut.by === 'any-place' && !dialFor(lathe, lead).usable;
+  return anywhere && /^Close the half nut at /.test(step)
+    ? 'Close the half nut: it finds the thread anywhere.'
+    : step;
 }

@@ -111,6 +111,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
     defaults,
     levers: gearing.levers,
   });
+  const threadDial = sheetDial(lathe, thread, drive, speed.rpm, way.markRule);
   const band = known ? null : tipBand(thread, limits, workDiameter, target);
 
   const sheet: Omit<Sheet, 'steps' | 'words'> = {
@@ -168,7 +169,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
     },
     compound: { angleDeg, ...swivelMarkOn(swivel, angleDeg, swingOf(frame)) },
     gearing,
-    dial: sheetDial(lathe, thread, drive, speed.rpm, way.markRule),
+    dial: threadDial,
     travel: travelLines({ way, lathe, unit, lead: leadOf(thread), speed, compoundFeed: feed, slide }),
     blank: sheetBlank(plan, thread, {
       workDiameter,
@@ -208,7 +209,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
     ),
     stops: sheetStops(rows.stops, passes, way, measuring.mate),
     proof: sheetProof(plan, thread, limits, workDiameter),
-    note: drive !== way.drive && way.drive !== 'free' ? NO_SAFE_MARK : null,
+    note: drive !== way.drive && way.drive !== 'free' ? otherwise(threadDial.says) : null,
   };
   const steps = arrangeSteps(
     setupSteps({ plan, way, drive, sheet, measuring, words: techniqueWords(USUAL_WORDS, measuring.work) }),
@@ -229,8 +230,9 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   );
 }
 
-const NO_SAFE_MARK =
-  'On this lathe no mark of the thread dial is safe for this thread: the half nut stays closed, and the spindle is reversed.';
+/** Why this lathe is driven otherwise than the plan asks. */
+const otherwise = ([why = '']: readonly string[]): string =>
+  `Otherwise than planned: ${why} The spindle is reversed.`;
 
 /** The words alone, without the header of their document. */
 function ownWords(words: ShopWords): Omit<ShopWords, 'format' | 'version'> {

@@ -57,7 +57,7 @@ export const sheetStepSchema = part({
   /** No cut before whoever may has looked. */
   hold: yesNo(),
   /** Levers and gears by the machine's own names, each with its positions and the one wanted. */
-  settings: listOf(part({ name: words(40), positions: listOf(words(20), 80), wanted: words(20) }), 16),
+  settings: listOf(part({ name: words(40), positions: listOf(words(20), 80), wanted: words(20) }), 50),
   /** To choose from, to be put in this order, or to be looked at one by one. */
   choices: listOf(words(60), 12),
   /** How often it has to succeed; null where nothing is counted. */

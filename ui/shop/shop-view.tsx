@@ -58,6 +58,16 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
     } catch {
       return setProblem(`${chosen.name} is not a JSON file.`);
     }
+    // What “Save as JSON” gives is a list of lathes.
+    if (Array.isArray(document)) {
+      for (const [index, each] of document.entries()) {
+        const taken = await send('POST', '/api/lathes', { document: each as unknown });
+        if (!taken.ok) return setProblem(`${chosen.name}, no. ${index + 1}: ${taken.message}`);
+      }
+      setProblem(null);
+      say(`${document.length} taken from the file.`);
+      return refresh();
+    }
     const isPlan = (document as { format?: unknown } | null)?.format === 'oyakata-plan';
     const sent = isPlan
       ? await send<{ id: number }>('POST', '/api/plans', { plan: document })

@@ -36,7 +36,7 @@ export const stepKind: EntryKind<'step', StepContent> = {
     stepId: words(40).min(1),
     value: maybeFigure(),
     how: oneOf(STEP_HOW),
-    choice: maybeWords(800),
+    choice: maybeWords(4000),
     count: maybeWhole(0, 100),
     said: words(200),
     fromTry: maybeWhole(1, 1000),
@@ -75,7 +75,7 @@ export const stepKind: EntryKind<'step', StepContent> = {
             ? good(content)
             : withValue(content, step.expected?.unit ?? null, value);
     if (CHOSEN.includes(step.kind) || choice !== '') {
-      const chosen = saidText(choice).slice(0, 800);
+      const chosen = saidText(choice).slice(0, 4000);
       if (chosen === '') return bad('choice', 'required', 'Choose what is really set.');
       const paper =
         value.trim() === '' || step.expected !== null ? good(null) : readStepValue(value, sheet.thread.unit);

@@ -44,13 +44,13 @@ export function gearingStep({ sheet, way }: StepCase): SheetStep {
     ...confirm(
       'gearing',
       'Gearing',
-      [`For ${what}: set each as shown.${meshed}`, ...says].join(' ').slice(0, 500),
+      [`For ${what}: set each as shown; feed selector in neutral.${meshed}`, ...says].join(' ').slice(0, 500),
       gearing.gears.length > 0
         ? 'Change gears: power off at the isolator, cover back on before it is live.'
         : null,
     ),
     kind: 'settings',
-    settings: set.slice(0, 16),
+    settings: set,
     critical: true,
   };
 }
@@ -58,12 +58,15 @@ export function gearingStep({ sheet, way }: StepCase): SheetStep {
 /** What proves that the drive is really in: looked at, not copied from the sheet (common practice). */
 export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
   const toward = way.direction === 'toward-headstock' ? 'toward the headstock' : 'away from the headstock';
-  const dial = drive === 'half-nut' && sheet.dial.use !== 'any-place';
+  const { use } = sheet.dial;
   const looks = [
     'The lead screw turns',
     `The carriage goes ${toward}`,
     `The ${words.halfNut} goes fully home`,
-    ...(dial ? ['The thread dial turns, and stands still when it is closed'] : []),
+    ...(use === 'marks' ? ['The thread dial turns, and stands still when it is closed'] : []),
+    ...(drive === 'half-nut' && use === 'not-known'
+      ? ['The thread dial, if any, turns, and stands when it is closed']
+      : []),
   ];
   return {
     ...confirm(
