@@ -40,7 +40,10 @@ export function setupSteps(stepCase: StepCase): SheetStep[] {
     confirm(
       'dry-run',
       'Dry run',
-      DRIVE_DATA[drive].dryRun(way, words),
+      // Where the half nut finds the thread anywhere and there is no dial, none is caught.
+      stepCase.sheet.dial.use === 'any-place' && stepCase.sheet.dial.marks.length === 0
+        ? DRIVE_DATA[drive].dryRun(way, words).replace('catch the thread dial', `close the ${words.halfNut}`)
+        : DRIVE_DATA[drive].dryRun(way, words),
       DRIVE_DATA[drive].hazards(way, words)[0],
     ),
     INSTRUCTOR_LOOKS,
