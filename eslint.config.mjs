@@ -46,6 +46,7 @@ const CORE_FOLDERS = [
   'shop',
   'book',
   'groove',
+  'cut',
   'technique',
   'blank',
   'schedule',

@@ -95,7 +95,7 @@ export function wireErrorFactor(flankAngleDeg: number): number {
 }
 
 /** Measurement over wires less the pitch diameter in a plane groove. */
-function wireOffset({ pitch, wire, flankAngleDeg, side }: WireCase): number {
+export function wireOffset({ pitch, wire, flankAngleDeg, side }: WireCase): number {
   const ground = pitch / 2 / Math.tan(radians(flankAngleDeg));
   if (side === 'external') return wire * wireErrorFactor(flankAngleDeg) - ground;
   return ground + wire * (1 - 1 / Math.sin(radians(flankAngleDeg)));

@@ -33,14 +33,28 @@ export function movePiece(piece: Piece, dx: number, dy: number): Piece {
 
 /** Area between a piece and y = 0, exact; negative where the piece lies above the surface. */
 export function pieceArea(piece: Piece): number {
-  const width = piece.x1 - piece.x0;
-  if (piece.kind === 'line') return ((piece.y0 + piece.y1) / 2) * width;
+  return areaUnder(piece, piece.x0, piece.x1);
+}
+
+/** The same between two places of the piece. */
+export function areaUnder(piece: Piece, from: number, to: number): number {
+  if (piece.kind === 'line') return ((depthAt(piece, from) + depthAt(piece, to)) / 2) * (to - from);
   const { cx, cy, r } = piece;
   const sector = (x: number) => {
     const u = Math.min(1, Math.max(-1, (x - cx) / r));
     return ((u * Math.sqrt(1 - u * u) + Math.asin(u)) * r * r) / 2;
   };
-  return cy * width + sector(piece.x1) - sector(piece.x0);
+  return cy * (to - from) + sector(to) - sector(from);
+}
+
+/** Length of a piece between two places of it. */
+export function lengthOver(piece: Piece, from: number, to: number): number {
+  if (piece.kind === 'line') {
+    const slope = piece.x1 === piece.x0 ? 0 : (piece.y1 - piece.y0) / (piece.x1 - piece.x0);
+    return (to - from) * Math.sqrt(1 + slope * slope);
+  }
+  const angle = (x: number) => Math.asin(Math.min(1, Math.max(-1, (x - piece.cx) / piece.r)));
+  return piece.r * (angle(to) - angle(from));
 }
 
 /** Places strictly between two limits where two pieces are equally deep; at most two. Pieces that coincide have none. */

@@ -1,3 +1,3 @@
-export * from './cut-groove';
+export * from './groove-case';
 export * from './tip-profile';
 export * from './tool-edge';

@@ -63,7 +63,7 @@ export function refigured(
   const anew = passesOnDial(
     rowsOnDial(asked, dial, aimed ? last : null),
     dial,
-    { unit, groove, depth, wires, tipKnown },
+    { unit, groove, work: depth, wires, tipKnown },
     sheet.thread.startsOrder,
   ).map((pass) => sheetPassOf(pass, ofOldRow(sheet, pass.dialReading.value)));
   const done = passes.filter(

@@ -1,7 +1,6 @@
-import { radialDepthOf } from '../compound';
-import { groundHeight, pitchDiameterAt, type DepthCase } from '../depth';
+import { cutFeeds, grooveAfter, type CutWork } from '../cut';
 import { overWires, type WireCase } from '../gauging';
-import { chipAreas, grooveWidth, type GrooveCase } from '../groove';
+import type { GrooveCase } from '../groove';
 import { graduationsIn, shownFor, travelOf, type Dial } from '../lathe';
 import { lengthIn, type Length, type LengthUnit } from '../units';
 import type { PassKind } from './pass-kind';
@@ -91,7 +90,7 @@ export interface Pass {
 export interface PassCase {
   unit: LengthUnit;
   groove: GrooveCase;
-  depth: DepthCase;
+  work: CutWork;
   wires: WireCase;
   /** False where the tip was assumed: then no size is foretold. */
   tipKnown: boolean;
@@ -109,7 +108,7 @@ export function passesOnDial(
   passCase: PassCase,
   order: StartsOrder = 'start-by-start',
 ): Pass[] {
-  const { unit, groove, depth, wires, tipKnown } = passCase;
+  const { unit, groove, work, wires, tipKnown } = passCase;
   const travel = (graduations: number) => lengthIn(travelOf(graduations, dial), unit);
   const places = rows.map((_, index) => index);
   const starts = Array.from({ length: groove.starts }, (_, start) => start);
@@ -118,16 +117,17 @@ export function passesOnDial(
       ? starts.flatMap((start) => places.map((place) => ({ place, start })))
       : places.flatMap((place) => starts.map((start) => ({ place, start })));
   const graduationsAt = (place: number) => rows[place]?.readingGraduations ?? 0;
-  const areas = chipAreas(
+  const thread = cutFeeds(
     groove,
+    work,
     cuts.map(({ place, start }) => ({ reading: travel(graduationsAt(place)), start })),
   );
   return cuts.map(({ place, start }, index): Pass => {
     const reading = graduationsAt(place);
     const infeed = reading - graduationsAt(place - 1);
-    const radialDepth = radialDepthOf(travel(reading), groove.compoundAngleDeg);
-    const sized = tipKnown && radialDepth > groundHeight(depth);
-    const pitchDiameter = sized ? pitchDiameterAt(depth, radialDepth) : null;
+    const pose = thread.poses[index];
+    const size = pose === undefined ? null : grooveAfter(thread, index + 1, pose);
+    const pitchDiameter = tipKnown ? (size?.pitchDiameter ?? null) : null;
     return {
       n: index + 1,
       row: rows[place]?.row ?? place + 1,
@@ -137,11 +137,11 @@ export function passesOnDial(
       dialReading: shownFor(reading, dial),
       infeed: travel(infeed),
       reading: travel(reading),
-      radialDepth,
-      chipArea: areas[index] ?? 0,
+      radialDepth: pose?.y ?? 0,
+      chipArea: thread.passes[index]?.removed ?? 0,
       pitchDiameter,
       overWires: pitchDiameter === null ? null : overWires(wires, pitchDiameter),
-      crestFlat: Math.max(0, groove.pitch - grooveWidth(groove.tip, groove.flankAngleDeg, radialDepth)),
+      crestFlat: size?.crestFlat ?? groove.pitch,
     };
   });
 }

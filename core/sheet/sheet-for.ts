@@ -93,7 +93,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const passes = passesOnDial(
     rowsOnDial(rows.cuts, dial, rows.aimed ? last : null),
     dial,
-    { unit, groove, depth, wires, tipKnown: known },
+    { unit, groove, work: depth, wires, tipKnown: known },
     plan.thread.startsOrder,
   );
   const relief = reliefOf(plan, thread, limits, rootDiameter);

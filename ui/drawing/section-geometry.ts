@@ -1,6 +1,15 @@
 import { scaleLinear } from 'd3-scale';
 import { depthOf, moveProfile, partOf, type Pose, type Profile } from '@/core/geometry';
-import { crestFlat, grounds, tipAt, toolEdge, type Feed, type GrooveCase, type Stretch } from '@/core/groove';
+import {
+  cutFeeds,
+  deepestPose,
+  grooveAfter,
+  groundOver,
+  layerAfter,
+  type CutThread,
+  type Stretch,
+} from '@/core/cut';
+import { toolEdge, type Feed, type GrooveCase } from '@/core/groove';
 import type { Side } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import { profilePath, reversedPath, type Placing } from './profile-path';
@@ -18,15 +27,15 @@ export interface SectionCase {
 /** All of a section that does not change while the passes are stepped through. */
 export interface SectionLayout extends Placing {
   section: SectionCase;
+  thread: CutThread;
   width: number;
   height: number;
   surfaceY: number;
   /** Level of a diameter. */
   yOf: (diameter: number) => number;
-  /** The ground after each cut, over the frame and at least one lead; the first is the untouched surface. */
+  /** The ground after each cut over the frame; the first is the untouched surface. */
   grounds: Profile[];
-  /** The stretch of a lead around the deepest groove, and what of the axis lies in the frame. */
-  lead: Stretch;
+  /** What of the axis lies in the frame. */
   frame: Stretch;
   /** The ground over the middle groove, and its outlines as paths, one after each cut. */
   middle: Profile[];
@@ -54,9 +63,8 @@ const ROOT_PITCHES = 0.45;
 export function sectionLayout(section: SectionCase, width: number, height: number): SectionLayout {
   const { groove, side, workDiameter, feeds } = section;
   const { pitch } = groove;
-  const deepest = feeds
-    .map((feed) => tipAt(groove, { ...feed, start: 0 }))
-    .reduce<Pose>((most, pose) => (pose.y > most.y ? pose : most), { x: 0, y: 0, start: 0 });
+  const thread = cutFeeds(groove, { side, workDiameter }, feeds);
+  const deepest = deepestPose(thread.poses);
   const pixelsPerUnit = calmScale(
     Math.min(width / (PITCHES_ACROSS * pitch), height / (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch)),
   );
@@ -69,22 +77,17 @@ export function sectionLayout(section: SectionCase, width: number, height: numbe
   const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
   const placing: Placing = { x, y, pixelsPerUnit };
   const frame: Stretch = { from: x.invert(width), to: x.invert(0) };
-  const halfLead = (pitch * groove.starts) / 2;
-  const lead: Stretch = { from: deepest.x - halfLead, to: deepest.x + halfLead };
-  const all = grounds(groove, feeds, {
-    from: Math.min(frame.from, lead.from),
-    to: Math.max(frame.to, lead.to),
-  });
+  const all = thread.grounds.map((_, after) => groundOver(layerAfter(thread, after), thread.lead, frame));
   const middle = all.map((ground) => partOf(ground, deepest.x - pitch / 2, deepest.x + pitch / 2));
   return {
     ...placing,
     section,
+    thread,
     width,
     height,
     surfaceY,
     yOf: (diameter) => y(depthOf(side, workDiameter, diameter)),
     grounds: all,
-    lead,
     frame,
     middle,
     outlines: middle.slice(1).map((ground) => profilePath(ground, placing)),
@@ -100,12 +103,11 @@ function calmScale(most: number): number {
 /** The section after a number of cuts; quick, so that the slider can be dragged. */
 export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
   const { section, width, height, grounds: all, middle } = layout;
-  const { groove, side, feeds } = section;
+  const { side } = section;
   const far = side === 'external' ? height : 0;
   const now = all[chosen] ?? all[0] ?? [];
-  const surface = profilePath(partOf(now, layout.frame.from, layout.frame.to), layout);
-  const cut = feeds[chosen - 1];
-  const tip = cut === undefined ? { x: 0, y: 0, start: 0 } : tipAt(groove, cut);
+  const surface = profilePath(now, layout);
+  const tip = layout.thread.poses[chosen - 1] ?? { x: 0, y: 0, start: 0 };
   const [before, after] = [middle[chosen - 1], middle[chosen]];
   return {
     work: `${surface}L0 ${far}L${width} ${far}Z`,
@@ -116,7 +118,7 @@ export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
         : `${profilePath(after, layout)}${reversedPath(before, layout)}Z`,
     tool: toolPath(layout, tip),
     tip,
-    crestFlat: crestFlat(groove, partOf(now, layout.lead.from, layout.lead.to)),
+    crestFlat: grooveAfter(layout.thread, chosen, tip).crestFlat,
   };
 }
 

@@ -56,7 +56,7 @@ export const onLatheStage = remember(
       {
         unit,
         groove: grooveCaseOf(thread, way, tip, feedAngleDeg),
-        depth: depthCase,
+        work: depthCase,
         wires: wireCaseOf(thread, wire),
         tipKnown,
       },
