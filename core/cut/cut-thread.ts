@@ -9,7 +9,7 @@ import {
   type Profile,
 } from '../geometry';
 import type { CutCase, Stretch } from './cut-case';
-import { edgeOf } from './edge-pieces';
+import { edgeOf, type EdgeAt, type EdgePiece } from './edge-pieces';
 
 /** What one cut took away over one lead, in the plane of the edge. What each part of the edge took: see `bitesOf`. */
 export interface CutPass {
@@ -51,28 +51,56 @@ export function deepestPose(poses: readonly Pose[], after = poses.length): Pose 
  * Areas sum to the groove's to the rounding of the arithmetic.
  */
 export function cutThread(cutCase: CutCase, poses: readonly Pose[]): CutThread {
-  const { pitch, starts } = cutCase;
-  const lead = pitch * starts;
-  const from = deepestPose(poses).x - lead / 2;
-  const window = { from, to: from + lead };
-  let ground: Run[] = [
-    { piece: { kind: 'line', x0: from, x1: from + lead, y0: 0, y1: 0 }, from, to: from + lead },
-  ];
-  const grounds: Run[][] = [ground];
-  const edgeAt = edgeOf(cutCase.shape, pitch);
+  const blank = uncut(cutCase, deepestPose(poses).x);
   const passes: CutPass[] = [];
-  for (const { x, y } of poses) {
-    const pass: CutPass = { depth: Math.max(0, y), removed: 0 };
-    if (y > 0) {
-      const edge = edgeAt(y, x, y).map(({ piece }) => piece);
-      const [low, high] = [edge[0]?.x0 ?? x, edge.at(-1)?.x1 ?? x];
-      for (let turn = Math.ceil((from - high) / lead); low + turn * lead < window.to; turn += 1)
-        ground = cutInto(ground, edge, turn * lead, pass);
-    }
-    grounds.push(ground);
+  const grounds = [...blank.grounds];
+  const edgeAt = edgeOf(cutCase.shape, cutCase.pitch);
+  let ground = grounds[0] ?? [];
+  for (const pose of poses) {
+    const pass = { depth: Math.max(0, pose.y), removed: 0 };
+    ground = cutOnce(ground, blank, pose, edgeAt, pass);
     passes.push(pass);
+    grounds.push(ground);
   }
-  return { cutCase, lead, window, poses, passes, grounds };
+  return { ...blank, poses, passes, grounds };
+}
+
+/** The blank before the first cut. @param around where along the axis the lead that is kept is centred */
+export function uncut(cutCase: CutCase, around = 0): CutThread {
+  const lead = cutCase.pitch * cutCase.starts;
+  const window = { from: around - lead / 2, to: around + lead / 2 };
+  const surface: Piece = { kind: 'line', x0: window.from, x1: window.to, y0: 0, y1: 0 };
+  return { cutCase, lead, window, poses: [], passes: [], grounds: [[{ piece: surface, ...window }]] };
+}
+
+/** The same thread after one more cut. */
+export function cutOn(thread: CutThread, pose: Pose): CutThread {
+  const { shape, pitch } = thread.cutCase;
+  const pass = { depth: Math.max(0, pose.y), removed: 0 };
+  const ground = cutOnce(thread.grounds.at(-1) ?? [], thread, pose, edgeOf(shape, pitch), pass);
+  return {
+    ...thread,
+    poses: [...thread.poses, pose],
+    passes: [...thread.passes, pass],
+    grounds: [...thread.grounds, ground],
+  };
+}
+
+/** The ground after a cut; what it removed is added to the pass. */
+function cutOnce(
+  before: readonly Run[],
+  { lead, window }: Pick<CutThread, 'lead' | 'window'>,
+  { x, y }: Pose,
+  edgeAt: EdgeAt,
+  pass: CutPass,
+): readonly Run[] {
+  if (y <= 0) return before;
+  const edge = edgeAt(y, x, y);
+  const [low, high] = [edge[0]?.piece.x0 ?? x, edge[edge.length - 1]?.piece.x1 ?? x];
+  let ground = before;
+  for (let turn = Math.ceil((window.from - high) / lead); low + turn * lead < window.to; turn += 1)
+    ground = cutInto(ground, edge, turn * lead, pass);
+  return ground;
 }
 
 /** A stretch of a piece: pieces are shared between layers, and cut to length only when they are handed out. */
@@ -86,7 +114,7 @@ export interface Run {
 const SLIVER = 1e-12;
 
 /** One sweep along the ground: where the edge is deeper it becomes the ground, and what lay between is counted. */
-function cutInto(ground: readonly Run[], edge: readonly Piece[], by: number, pass: CutPass): Run[] {
+function cutInto(ground: readonly Run[], edge: readonly EdgePiece[], by: number, pass: CutPass): Run[] {
   const result: Run[] = [];
   let next = 0;
   let other = at(edge, next, by);
@@ -134,8 +162,8 @@ function cutInto(ground: readonly Run[], edge: readonly Piece[], by: number, pas
   return result;
 }
 
-function at(edge: readonly Piece[], index: number, by: number): Piece | null {
-  const found = edge[index];
+function at(edge: readonly EdgePiece[], index: number, by: number): Piece | null {
+  const found = edge[index]?.piece;
   if (found === undefined) return null;
   return by === 0 ? found : movePiece(found, by, 0);
 }

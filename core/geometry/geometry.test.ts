@@ -1,17 +1,13 @@
-import fc from 'fast-check';
 import {
-  areaOf,
   crossings,
   depthAt,
   depthOf,
   diameterAt,
-  envelope,
   frameOf,
   partOf,
   pieceArea,
   poseOf,
   profileDepth,
-  surface,
   type FrameCase,
   type Piece,
   type Profile,
@@ -102,36 +98,13 @@ test('crossings lie on both pieces; pieces that coincide have none', () => {
   expect(crossings(line, line, -1, 1)).toEqual([]);
 });
 
-test('the envelope is the deeper of both at every place, whatever the pieces', () => {
-  const level = fc.double({ min: -1, max: 1, noNaN: true });
-  const zigzag = fc
-    .array(level, { minLength: 3, maxLength: 9 })
-    .map((ys): Piece[] =>
-      ys.slice(1).map((y1, index) => ({ kind: 'line', x0: index, x1: index + 1, y0: ys[index] ?? 0, y1 })),
-    );
-  fc.assert(
-    fc.property(zigzag, zigzag, (one, other) => {
-      const both = envelope(one, other);
-      for (let x = 0.031; x < one.length; x += 0.173) {
-        const second = x < other.length ? profileDepth(other, x) : -Infinity;
-        expect(profileDepth(both, x)).toBeCloseTo(Math.max(profileDepth(one, x), second), 9);
-      }
-      // Without gaps, from end to end.
-      both.forEach((piece, index) => expect(piece.x0).toBeCloseTo(both[index - 1]?.x1 ?? 0, 9));
-      expect(areaOf(both)).toBeGreaterThanOrEqual(areaOf(one) - 1e-9);
-    }),
-  );
-});
-
-test('a cut beside the ground leaves it as it is', () => {
-  expect(envelope(surface(0, 1), surface(2, 3))).toEqual(surface(0, 1));
-});
-
 test('a part of a profile is as deep as the whole, keeps its whole pieces and leaves the rest', () => {
-  const dip: Profile = envelope(surface(0, 4), [
+  const dip: Profile = [
+    { kind: 'line', x0: 0, x1: 1, y0: 0, y1: 0 },
     { kind: 'line', x0: 1, x1: 2, y0: 0, y1: 1 },
     { kind: 'arc', x0: 2, x1: 3, cx: 2, cy: 0, r: 1 },
-  ]);
+    { kind: 'line', x0: 3, x1: 4, y0: 0, y1: 0 },
+  ];
   const part = partOf(dip, 1.5, 3.5);
   expect([part[0]?.x0, part.at(-1)?.x1]).toEqual([1.5, 3.5]);
   for (const x of [1.5, 1.75, 2.5, 3.25]) expect(profileDepth(part, x)).toBeCloseTo(profileDepth(dip, x), 14);

@@ -29,6 +29,8 @@ const of = (release: string) =>
   JSON.parse(readFileSync(path.join(__dirname, '../../data/test', release, 'demo.json'), 'utf8')) as Stored[];
 const stored = [...of('version-2'), ...of('version-3')];
 
+const toTheBit = (size: number | null) => (size === null ? null : Number(size.toPrecision(13)));
+
 const attempts = stored.flatMap((each) =>
   each.attempts.map((attempt, index) => [`${each.plan.title}, ${index + 1}`, each, attempt] as const),
 );
@@ -41,7 +43,10 @@ test.each(attempts)('no number and no proposed point changes: %s', (_, { sheet, 
   const read = readSheet(sheet);
   const prediction = predict(read, entries);
   expect(prediction.state).toBe(attempt.state);
-  expect(prediction.cuts.map(({ pitchDiameter }) => pitchDiameter)).toEqual(attempt.sizes);
+  // Sizes come from the simulated groove now, by another order of the same arithmetic: all but its last bit is the same.
+  expect(prediction.cuts.map(({ pitchDiameter }) => toTheBit(pitchDiameter))).toEqual(
+    attempt.sizes.map(toTheBit),
+  );
   expect(prediction.unknown).toEqual([]);
   expect(proposeMark(read, readScheme(scheme), entries)).toEqual(attempt.proposal);
 });

@@ -1,5 +1,7 @@
 import { compoundFeedFor, radialDepthOf } from '../compound';
-import type { Sheet, SheetPass } from '../sheet';
+import { cutCaseOf, cutOn, uncut } from '../cut';
+import { poseOf, type Pose } from '../geometry';
+import { sheetFrame, sheetGroove, type Sheet, type SheetPass } from '../sheet';
 import { lengthIn, roundTo } from '../units';
 import { isKind, type Entry, type EntryOf } from './entry';
 import { foretold, type Foretold } from './foretell';
@@ -43,6 +45,9 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
   let stopReading: number | null = null;
   let triedReading: number | null = null;
   let segment = firstSegment(zeroGap(sheet, live));
+  let thread = uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter }));
+  // Where along the axis reading 0 stands: zeros taken anew in the groove stand where the tool cut last.
+  let [zeroX, lastX] = [0, 0];
   for (const [index, entry] of live.entries()) {
     if (isKind('refigure')(entry)) {
       passes = entry.content.passes;
@@ -52,6 +57,7 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
       segment = afterEvent(segment, entry, standingOf(sheet, segment, cuts.at(-1), workDiameter));
       if (segment.zero === entry.id) {
         standing.clear();
+        zeroX = lastX;
         [stopReading, triedReading] = [null, null];
       }
     }
@@ -78,6 +84,13 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
     const infeed = roundTo(reading - before, 7);
     const fed = fedDepth(sheet, reading);
     const depth = readingTaken && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
+    if (depth !== null) {
+      const pose = poseOfCut(sheet, reading, entry.content.crossSlide, start);
+      lastX = zeroX + pose.x;
+      const at = start - 1;
+      thread = { ...thread, cutCase: { ...thread.cutCase, workDiameter } };
+      thread = cutOn(thread, { x: lastX + at * sheet.thread.pitch, y: depth, start: at });
+    }
     cuts.push({
       entry,
       row,
@@ -88,7 +101,7 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
       stopReading,
       triedReading,
       depth,
-      ...(readingTaken ? foretold(sheet, segment, { fed, depth, row, workDiameter }) : NOT_FORETOLD),
+      ...(readingTaken ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread }) : NOT_FORETOLD),
     });
     if (Math.abs(infeed) < 1e-9) segment = { ...segment, wantsPassAtNoInfeed: false };
     standing.set(start, reading);
@@ -127,6 +140,22 @@ export function fedDepth(sheet: Sheet, reading: number): number {
   const { unit } = sheet.lathe.dial.graduation;
   const travel = lengthIn({ value: dialTravel(sheet, reading), unit }, sheet.thread.unit);
   return radialDepthOf(travel, sheet.feed.angleDeg);
+}
+
+/** Where a cut's slides put the tool against reading 0: what the cross slide fed beyond its zero went straight in. */
+function poseOfCut(sheet: Sheet, reading: number, crossSlide: number | null, start: number): Pose {
+  const { unit } = sheet.lathe.dial.graduation;
+  const inUnit = (value: number) => lengthIn({ value, unit }, sheet.thread.unit);
+  const straight = inUnit(crossSlide ?? 0);
+  const { angleDeg } = sheet.feed;
+  const compound = inUnit(dialTravel(sheet, reading)) - compoundFeedFor(straight, angleDeg);
+  return poseOf({
+    compound,
+    compoundAngleDeg: angleDeg,
+    fed: sheetFrame(sheet).fed,
+    crossSlide: straight,
+    start: start - 1,
+  });
 }
 
 /** The reading of the planned slide that goes as deep as this cut, where the cross slide fed beyond its zero too. */

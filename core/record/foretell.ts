@@ -1,5 +1,5 @@
-import { groundHeight, pitchDiameterAt } from '../depth';
-import { sheetDepth, type Sheet, type SheetPass } from '../sheet';
+import { grooveAfter, type CutThread } from '../cut';
+import type { Sheet, SheetPass } from '../sheet';
 import type { Band } from '../thread';
 import { anchoredSize, widened, type Segment } from './segment';
 
@@ -9,6 +9,8 @@ export interface CutDepth {
   depth: number | null;
   row: SheetPass | null;
   workDiameter: number;
+  /** The groove that the cuts so far have made, this one the last. */
+  thread: CutThread;
 }
 
 /** A size that is foretold: exactly, or within a band where tip or zero leave one. Both null: nothing is. */
@@ -19,17 +21,20 @@ export interface Foretold {
 
 const NOTHING: Foretold = { pitchDiameter: null, band: null };
 
-/** What is foretold of a cut: by what was last measured or tried, or else by tip and zero, each as far as it is known. */
+/**
+ * What is foretold of a cut: by what was last measured or tried, or else by the groove that the cuts so far have made with
+ * this tip from this zero, each as far as it is known.
+ */
 export function foretold(sheet: Sheet, segment: Segment, cut: CutDepth): Foretold {
   const { anchor, foretells, uncertainty } = segment;
   if (!foretells) return NOTHING;
   if (anchor !== null) return asForetold(anchoredSize(sheet, anchor, cut.fed));
-  const { depth, workDiameter } = cut;
+  const { depth, thread } = cut;
   if (depth === null) return NOTHING;
   if (!sheet.tip.known) return asForetold(tipBandAt(sheet, cut, depth));
-  const depthCase = { ...sheetDepth(sheet), workDiameter };
-  if (depth <= groundHeight(depthCase)) return NOTHING;
-  const size = pitchDiameterAt(depthCase, depth);
+  const pose = thread.poses.at(-1);
+  const size = pose === undefined ? null : grooveAfter(thread, thread.poses.length, pose).pitchDiameter;
+  if (size === null) return NOTHING;
   return asForetold(widened({ min: size, max: size }, 2 * uncertainty));
 }
 
