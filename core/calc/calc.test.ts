@@ -248,3 +248,153 @@ describe('the machine', () => {
     expect(ask(kind, request)).toMatchObject({ error: { field } });
   });
 });
+
+/** Handbook rule, common practice: 0.75 P at 30 degrees with a flat of P/8 gives the basic pitch diameter, d - 0.649519 P. */
+test('groove: 0.75 P at 30 degrees, and what the wires say of it', () => {
+  const request = {
+    side: 'external',
+    unit: 'in',
+    pitch: 0.1,
+    workDiameter: 0.75,
+    tip: { flat: 0.0125 },
+    compoundAngle: 30,
+    feeds: [0.002, 0.01, 0.01, 0.01, 0.01, 0.01, 0.01, 0.013],
+  };
+  const { ok, answer } = calc('groove', JSON.stringify(request));
+  expect(ok).toBe(true);
+  const groove = answer as {
+    passes: { removedArea: number; leadingArea: number; tipArea: number; trailingArea: number }[];
+    pitchDiameter: number;
+    minorDiameter: number;
+    wire: number;
+    overWires: number;
+    leadAngleCorrection: number;
+    flankAngles: object;
+  };
+  expect(groove.pitchDiameter).toBeCloseTo(0.75 - 0.0649519053, 8);
+  expect(groove.minorDiameter).toBeCloseTo(0.75 - 2 * 0.075 * Math.cos(Math.PI / 6), 12);
+  // ASME B1.2: M = d2 + 3 w - 0.866025 P and what the lead angle adds.
+  const plane = groove.pitchDiameter + 3 * groove.wire - 0.0866025404;
+  expect(groove.overWires - groove.leadAngleCorrection).toBeCloseTo(plane, 9);
+  expect(groove.flankAngles).toEqual({
+    leading: expect.closeTo(30, 9) as number,
+    trailing: expect.closeTo(30, 9) as number,
+  });
+  // A trapezium by hand: flat P/8 and depth h: f h + h² tan 30.
+  const depth = 0.075 * Math.cos(Math.PI / 6);
+  const area = 0.0125 * depth + depth ** 2 * Math.tan(Math.PI / 6);
+  expect(groove.passes.reduce((sum, { removedArea }) => sum + removedArea, 0)).toBeCloseTo(area, 14);
+  groove.passes.forEach((pass) => {
+    expect(pass.leadingArea + pass.tipArea + pass.trailingArea).toBeCloseTo(pass.removedArea, 14);
+    expect(pass.trailingArea).toBeLessThan(1e-14);
+  });
+});
+
+/** Common practice: the wrong axis leaves flanks of 30 and a staircase about 60, c cos 60 deep. */
+test('groove: the wrong axis', () => {
+  const request = { side: 'external', unit: 'mm', pitch: 2, workDiameter: 16, tip: { flat: 0.25 } };
+  const feeds = Array.from({ length: 15 }, () => 0.1);
+  const { answer } = calc('groove', JSON.stringify({ ...request, compoundAngle: 60, feeds }));
+  expect(answer).toMatchObject({
+    minorDiameter: expect.closeTo(16 - 2 * 0.75, 10) as number,
+    flankAngles: { leading: expect.closeTo(30, 8) as number, trailing: expect.closeTo(60, 0) as number },
+  });
+});
+
+test('groove: too shallow has no size, and what is refused', () => {
+  const request = {
+    side: 'internal',
+    unit: 'mm',
+    pitch: 2,
+    workDiameter: 14,
+    tip: { flat: 0.25 },
+    compoundAngle: 29.5,
+    feeds: [0.1],
+  };
+  expect(calc('groove', JSON.stringify(request)).answer).toMatchObject({
+    pitchDiameter: null,
+    overWires: null,
+    minorDiameter: 14,
+  });
+  for (const [change, field] of [
+    [{ feeds: [] }, 'feeds'],
+    [{ feeds: [-0.1] }, 'feeds[0]'],
+    [{ compoundAngle: 90 }, 'compoundAngle'],
+    [{ side: 'outside' }, 'side'],
+    [{ form: 60 }, 'form'],
+    [{ side: 'external', workDiameter: 2, feeds: [2] }, 'feeds'],
+  ] as const)
+    expect(calc('groove', JSON.stringify({ ...request, ...change })).answer).toMatchObject({
+      error: { field },
+    });
+});
+
+describe('schedule', () => {
+  const request = {
+    thread: '3/4-10 UNC-2A',
+    workDiameter: 0.745,
+    tip: { flat: 0.0125 },
+    compoundAngle: 29.5,
+    pitchDiameter: 0.681,
+    method: 'constant-area',
+    passes: 14,
+    graduation: 0.001,
+    scratch: 0.002,
+    finishing: [0.001, 0.001],
+    spring: 2,
+  };
+  const answerOf = (change: object) =>
+    calc('schedule', JSON.stringify({ ...request, ...change })).answer as {
+      passes: {
+        n: number;
+        kind: string;
+        infeed: number;
+        reading: number;
+        chipArea: number;
+        pitchDiameter: number;
+      }[];
+      totalFeed: number;
+    };
+
+  test.each(['constant-area', 'constant-infeed', 'steps'])('%s: whole graduations that add up', (method) => {
+    const { passes, totalFeed } = answerOf({ method });
+    expect(passes.filter(({ kind }) => kind !== 'spring')).toHaveLength(14);
+    expect(passes.map(({ kind }) => kind).slice(-4)).toEqual(['finish', 'finish', 'spring', 'spring']);
+    // Closed form of the trade, section 4: c = ((Dm - d2) / 2 + (P / 2 - f) √3 / 2) / cos 29.5.
+    const depth = (0.745 - 0.681) / 2 + (0.05 - 0.0125) * (Math.sqrt(3) / 2);
+    expect(totalFeed).toBeCloseTo(depth / Math.cos((29.5 * Math.PI) / 180), 9);
+    let at = 0;
+    for (const { infeed, reading } of passes) {
+      at += infeed;
+      expect(at).toBeCloseTo(reading, 12);
+      expect(Math.abs(reading / 0.001 - Math.round(reading / 0.001))).toBeLessThan(1e-9);
+    }
+    expect(Math.abs(at - totalFeed)).toBeLessThanOrEqual(0.0005 + 1e-12);
+    expect(passes.at(-1)?.pitchDiameter).toBeCloseTo(0.681, 3);
+  });
+
+  test('constant area before a fine dial takes the same chip with every roughing pass', () => {
+    const { passes } = answerOf({ graduation: 0.000001 });
+    const areas = passes.filter(({ kind }) => kind === 'rough').map(({ chipArea }) => chipArea);
+    for (const area of areas) expect(area / (areas[0] ?? 1)).toBeCloseTo(1, 2);
+  });
+
+  test('steps are large to two thirds of the feed, then small', () => {
+    const { passes } = answerOf({ method: 'steps', graduation: 0.000001 });
+    const rough = passes.filter(({ kind }) => kind === 'rough').map(({ infeed }) => infeed);
+    expect((rough.at(-1) ?? 0) / (rough[0] ?? 1)).toBeLessThan(0.6);
+  });
+
+  test.each([
+    [{ method: 'by feel' }, 'method'],
+    [{ passes: 3 }, 'passes'],
+    [{ passes: 1.5 }, 'passes'],
+    [{ finishing: [0.04, 0.04] }, 'finishing'],
+    [{ graduation: 0.5 }, 'graduation'],
+    [{ workDiameter: 0.6 }, 'workDiameter'],
+    [{ largest: 0.01 }, 'largest'],
+    [{ thread: '3/4' }, 'thread'],
+  ])('refuses %p at its field', (change, field) => {
+    expect(answerOf(change)).toMatchObject({ error: { field } });
+  });
+});

@@ -5,9 +5,11 @@ import { calcCompound } from './calc-compound';
 import { calcDepth } from './calc-depth';
 import { calcDial } from './calc-dial';
 import { calcGears } from './calc-gears';
+import { calcGroove } from './calc-groove';
 import { calcIdentify } from './calc-identify';
 import { calcLimits } from './calc-limits';
 import { calcNut } from './calc-nut';
+import { calcSchedule } from './calc-schedule';
 import { calcSpeed } from './calc-speed';
 import { calcWires } from './calc-wires';
 
@@ -23,6 +25,8 @@ export const CALC_KINDS: Record<string, (request: unknown) => Result<object>> = 
   gears: calcGears,
   compound: calcCompound,
   speed: calcSpeed,
+  schedule: calcSchedule,
+  groove: calcGroove,
 };
 
 export interface CalcError {
