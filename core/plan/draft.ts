@@ -85,6 +85,7 @@ export interface PlanForm {
   tool: {
     tip: { kind: string; flat: string; radius: string; pitchFrom: string; pitchTo: string };
     material: string;
+    bar: { diameter: string; reach: string };
   };
   technique: {
     direction: string;
@@ -117,6 +118,8 @@ export interface PlanForm {
     chartReads: string;
     until: string;
     atMost: string;
+    /** What tool, machine and part bear beside the largest infeed. */
+    limits: { area: string; leastChip: string; beforeTip: string; bending: string };
     /** Own rows, cuts and stops; none: the rows are proposed. */
     rows: RowForm[];
     stops: StopForm[];
@@ -186,7 +189,11 @@ export const EMPTY_PLAN_FORM: PlanForm = {
     register: { diameter: '', length: '', face: '' },
   },
   holding: { kind: '', stickOut: '' },
-  tool: { tip: { kind: 'flat', flat: '', radius: '', pitchFrom: '', pitchTo: '' }, material: '' },
+  tool: {
+    tip: { kind: 'flat', flat: '', radius: '', pitchFrom: '', pitchTo: '' },
+    material: '',
+    bar: { diameter: '', reach: '' },
+  },
   technique: {
     direction: '',
     drive: '',
@@ -215,6 +222,7 @@ export const EMPTY_PLAN_FORM: PlanForm = {
     chartReads: '',
     until: '',
     atMost: '',
+    limits: { area: '', leastChip: '', beforeTip: '', bending: '' },
     rows: [],
     stops: [],
   },
@@ -255,6 +263,8 @@ export const PLAN_FIELDS = [
   'tool.tip.pitchFrom',
   'tool.tip.pitchTo',
   'tool.material',
+  'tool.bar.diameter',
+  'tool.bar.reach',
   'technique.direction',
   'technique.drive',
   'technique.side',
@@ -283,6 +293,10 @@ export const PLAN_FIELDS = [
   'schedule.chartReads',
   'schedule.until',
   'schedule.atMost',
+  'schedule.limits.area',
+  'schedule.limits.leastChip',
+  'schedule.limits.beforeTip',
+  'schedule.limits.bending',
   'marking.setUp',
   'marking.passes',
   'marking.result',

@@ -1,5 +1,6 @@
+import { parseDesignation } from '../thread';
 import { showInsertPitch } from '../tool';
-import { roundTo, type Length } from '../units';
+import { lengthIn, roundTo, type Length, type LengthUnit } from '../units';
 import {
   EMPTY_EVIDENCE,
   EMPTY_PLAN_FORM,
@@ -51,7 +52,11 @@ export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
       },
     },
     holding: { kind: holding.kind, stickOut: text(holding.stickOut) },
-    tool: { tip: tipForm(tool.tip), material: tool.material ?? '' },
+    tool: {
+      tip: tipForm(tool.tip),
+      material: tool.material ?? '',
+      bar: { diameter: text(tool.bar?.diameter ?? null), reach: text(tool.bar?.reach ?? null) },
+    },
     technique: {
       direction: technique.direction,
       drive: technique.drive,
@@ -85,6 +90,17 @@ const figure = (value: number | null | undefined) =>
   value === null || value === undefined ? '' : String(value);
 const yes = (value: boolean | null) => (value === null ? '' : value ? 'yes' : 'no');
 
+/** A chip area in the unit of the thread, as the field takes it. */
+function areaText(mm2: number, unit: LengthUnit): string {
+  return String(roundTo(mm2 * lengthIn({ value: 1, unit: 'mm' }, unit) ** 2, 9));
+}
+
+/** The unit of the plan's thread, in which its fields are typed. */
+function unitOf({ thread, work }: Plan): LengthUnit {
+  const read = parseDesignation(thread.designation);
+  return read.ok ? read.value.thread.unit : work.diameter.unit;
+}
+
 function tipForm(tip: Plan['tool']['tip']): PlanForm['tool']['tip'] {
   const pitch = (stored: typeof tip.pitchFrom) => {
     if (stored === null) return '';
@@ -101,7 +117,8 @@ function tipForm(tip: Plan['tool']['tip']): PlanForm['tool']['tip'] {
   };
 }
 
-function scheduleForm({ schedule }: Plan): PlanForm['schedule'] {
+function scheduleForm(plan: Plan): PlanForm['schedule'] {
+  const { schedule } = plan;
   const { asked, rows, school } = schedule;
   const cuts = rows.filter(({ what }) => what === 'cut' || what === 'repeat');
   const list = (lengths: (Length | null)[]) =>
@@ -120,6 +137,12 @@ function scheduleForm({ schedule }: Plan): PlanForm['schedule'] {
     finishing: String(asked.finishing),
     finishingInfeed: text(asked.finishingInfeed),
     spring: String(asked.spring),
+    limits: {
+      area: schedule.limits.chipArea === null ? '' : areaText(schedule.limits.chipArea, unitOf(plan)),
+      leastChip: text(schedule.limits.leastChip),
+      beforeTip: text(schedule.limits.mostBeforeTip),
+      bending: text(schedule.limits.mostBending),
+    },
     list:
       school === 'list' ? list(cuts.filter(({ kind }) => kind === 'rough').map(({ infeed }) => infeed)) : '',
     chart: school === 'chart' ? list(cuts.map(({ reading }) => reading)) : '',

@@ -46,7 +46,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
   const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 4,
+    version: 5,
     title,
     thread: {
       designation: printDesignation(thread),
@@ -73,7 +73,14 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
       material: work.material,
     },
     holding: { kind: way.holding, stickOut: given(work.stickOut) },
-    tool: { tip: storedTip(tip), material: work.toolMaterial },
+    tool: {
+      tip: storedTip(tip),
+      material: work.toolMaterial,
+      bar:
+        work.bar.diameter == null && work.bar.reach == null
+          ? null
+          : { diameter: given(work.bar.diameter), reach: given(work.bar.reach) },
+    },
     technique: {
       direction: way.direction,
       drive: way.drive,
@@ -98,6 +105,12 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
         finishing: count('finish'),
         finishingInfeed: asked.finishingInfeed,
         spring: count('spring'),
+      },
+      limits: {
+        chipArea: schedule.limits.areaMm2 ?? null,
+        leastChip: given(schedule.limits.leastChip),
+        mostBeforeTip: given(schedule.limits.beforeTip),
+        mostBending: given(schedule.limits.bending),
       },
       rows: storedRows(inputs, evaluation, unit),
     },

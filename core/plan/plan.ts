@@ -37,6 +37,7 @@ import { EVIDENCE_KINDS } from '../proof';
 import { liftPlan1 } from './lift-plan-1';
 import { liftPlan2 } from './lift-plan-2';
 import { liftPlan3 } from './lift-plan-3';
+import { liftPlan4 } from './lift-plan-4';
 
 /** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
@@ -88,7 +89,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 4),
+  ...header('oyakata-plan', 5),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -131,6 +132,8 @@ export const storedPlanSchema = part({
       pitchTo: insertPitch(),
     }),
     material: maybeWords(120),
+    /** Of a boring bar: how stout it is, and how far it reaches out of its holder. */
+    bar: maybePart({ diameter: maybeLength(), reach: maybeLength() }),
   }),
   technique: part({
     direction: oneOf(DIRECTIONS),
@@ -164,6 +167,15 @@ export const storedPlanSchema = part({
       finishing: whole(0, 50),
       finishingInfeed: length(),
       spring: whole(0, 50),
+    }),
+    /** What tool, machine and part bear beside the largest infeed; null: as proposed, or no limit. */
+    limits: part({
+      /** mm². */
+      chipArea: maybeFigure(0.0001, 100),
+      /** Least thickness that still cuts, and the largest before the tip. */
+      leastChip: maybeLength(),
+      mostBeforeTip: maybeLength(),
+      mostBending: maybeLength(),
     }),
     rows: listOf(rowSchema, 400),
   }),
@@ -231,7 +243,7 @@ export type PlanStep = Plan['steps'][number];
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<Plan>({
   format: 'oyakata-plan',
-  version: 4,
+  version: 5,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3 },
+  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4 },
 });

@@ -1,7 +1,16 @@
 import type { FieldIssue, Result } from '../errors/field-issue';
 import { DRIVES, type Drive } from '../technique';
 import { STOPS, type StopCheck } from '../stops';
-import { parseLength, parseLengthList, parseWhole, roundTo, type Length, type LengthUnit } from '../units';
+import {
+  lengthIn,
+  parseFigures,
+  parseLength,
+  parseLengthList,
+  parseWhole,
+  roundTo,
+  type Length,
+  type LengthUnit,
+} from '../units';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { PASS_KINDS, SCHOOLS } from './plan';
 
@@ -38,8 +47,18 @@ export interface ScheduleInput {
   until: StopCheck;
   atMost: number | undefined;
   own: OwnRow[];
+  /** Limits beside the largest infeed; null: as proposed, or none. The area in mm². */
+  limits: ScheduleLimits;
   /** Null: as proposed. */
   stops: StopInput[] | null;
+}
+
+/** What is typed of the limits; undefined: could not be read. */
+export interface ScheduleLimits {
+  areaMm2: number | null | undefined;
+  leastChip: Length | null | undefined;
+  beforeTip: Length | null | undefined;
+  bending: Length | null | undefined;
 }
 
 export function readSchedule(
@@ -66,6 +85,20 @@ export function readSchedule(
   };
   const whole = (field: PlanField, min: number, max: number, what: string) =>
     empty(field) ? null : keep(parseWhole(field, text(field), min, max, what));
+  const area = (): number | null | undefined => {
+    const field = 'schedule.limits.area';
+    if (empty(field)) return null;
+    const typed = keep(parseFigures(field, text(field)));
+    if (typed === undefined) return undefined;
+    const mm2 = typed * lengthIn({ value: 1, unit }, 'mm') ** 2;
+    if (mm2 >= 0.0001 && mm2 <= 100) return mm2;
+    issues.push({
+      field,
+      code: 'out-of-range',
+      message: `Type a chip area in ${unit}², such as ${unit === 'in' ? '0.0003' : '0.2'}.`,
+    });
+    return undefined;
+  };
   const list = (field: PlanField): Length[] => {
     const read = keep(parseLengthList(field, text(field), unit));
     if (read === undefined) return [];
@@ -119,6 +152,12 @@ export function readSchedule(
           : keep(parseWhole('schedule.atMost', text('schedule.atMost'), 1, 60, 'how often at most'))
         : 20,
     own: chosen === 'own' ? readOwnRows(form, unit, keep, issues) : [],
+    limits: {
+      areaMm2: area(),
+      leastChip: length('schedule.limits.leastChip'),
+      beforeTip: length('schedule.limits.beforeTip'),
+      bending: length('schedule.limits.bending'),
+    },
     stops: schedule.stops.length === 0 ? null : readStops(form, keep, issues),
   };
 }

@@ -16,6 +16,8 @@ export interface WorkInput {
   material: string | null;
   stickOut: Length | null | undefined;
   toolMaterial: string | null;
+  /** Of a boring bar. */
+  bar: { diameter: Length | null | undefined; reach: Length | null | undefined };
 }
 
 /** The field that holds the length of an end: each kind keeps its own, so that it comes back with the choice. */
@@ -72,5 +74,6 @@ export function readWork(form: PlanForm, unit: LengthUnit, issues: FieldIssue[])
     material: text('work.material'),
     stickOut: length('holding.stickOut'),
     toolMaterial: text('tool.material'),
+    bar: { diameter: length('tool.bar.diameter'), reach: length('tool.bar.reach') },
   };
 }
