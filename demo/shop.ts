@@ -58,6 +58,8 @@ export const EXERCISES: DemoExercise[] = [
       'thread.designation': 'M16x2-6g',
       'tool.tip.kind': 'radius',
       'work.diameter': '15.88',
+      'work.material': 'mild steel',
+      'holding.stickOut': '75',
     }),
     lathes: ['Lathe 3', 'Lathe 4'],
     issuedDaysAgo: 12,
@@ -93,7 +95,11 @@ export const EXERCISES: DemoExercise[] = [
     ],
   },
   {
-    form: form('Clamp screw', { 'thread.designation': '3/4-16 UNF-2A', 'work.diameter': '0.7440' }),
+    form: form('Clamp screw', {
+      'thread.designation': '3/4-16 UNF-2A',
+      'work.diameter': '0.7440',
+      'work.material': 'free-cutting steel',
+    }),
     lathes: ['Lathe 2'],
     issuedDaysAgo: 7,
     attempts: [

@@ -1,3 +1,5 @@
+export * from './bears-of-plan';
+export * from './drag-pass';
 export * from './draft';
 export * from './evaluate-plan';
 export * from './explain-plan';

@@ -21,8 +21,6 @@ import { TopView } from './drawings/top-view';
 import { usePassShown, usePlanning } from './planning-context';
 import { stopWords } from './stop-words';
 
-const PassChart = fetchedPart(() => import('./pass-chart'), 'Drawing the chart…');
-
 /** Whether all is there that the views of a plan show. */
 export function isDrawable({ evaluation, inputs }: ReadPlan): boolean {
   const { thread, passes, blank, tip, target, limits, rootDiameter } = evaluation;
@@ -79,13 +77,6 @@ function PlanPasses() {
       {...shown}
     />
   );
-}
-
-function PlanChart() {
-  const shown = usePassShown();
-  const { thread, passes } = usePlanning().read.evaluation;
-  if (thread === null || passes === null) return null;
-  return <PassChart passes={passes} unit={thread.unit} {...shown} />;
 }
 
 function PlanLimits() {
@@ -147,13 +138,14 @@ function PlanRules() {
   );
 }
 
+const ScheduleView = fetchedPart(() => import('./views/schedule-view'), 'Drawing the chart…');
 const MachineView = fetchedPart(() => import('./views/machine-view'), 'Looking at the machine…');
 const WhichLatheView = fetchedPart(() => import('./views/which-lathe-view'), 'Asking the lathes…');
 
 const VIEWS: Record<string, () => React.JSX.Element | null> = {
   section: PlanSection,
   passes: PlanPasses,
-  chart: PlanChart,
+  chart: () => <ScheduleView />,
   tables: PlanLimits,
   rules: PlanRules,
   machine: () => <MachineView />,

@@ -5,6 +5,7 @@ import type { School } from '@/core/plan';
 import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { optionsOf, SCHOOL_TEXTS } from './option-texts';
+import { LimitsFields } from './limits-fields';
 import { OwnRows } from './own-rows';
 import { plain } from './plain';
 import { StopsFields } from './stops-fields';
@@ -27,6 +28,7 @@ export function PassesFields() {
       />
       <SchoolFields school={school} />
       {school !== 'own' && <StopsFields />}
+      <LimitsFields />
     </>
   );
 }

@@ -17,6 +17,7 @@ export function ToolFields() {
   const show = useShowLength();
   const { tipLimit, sideClearance } = read.evaluation;
   const tipKind = values.tool.tip.kind;
+  const internal = read.evaluation.thread?.side === 'internal';
   return (
     <>
       <PlanChoice
@@ -78,6 +79,12 @@ export function ToolFields() {
           unit={show.unitOf(units.thread)}
           why={whys.tipLimit}
         />
+      )}
+      {internal && (
+        <div className="grid grid-cols-2 gap-x-2 gap-y-3">
+          <PlanTextField field="tool.bar.diameter" label="Bar, diameter" unit={units.thread} />
+          <PlanTextField field="tool.bar.reach" label="reach" unit={units.thread} />
+        </div>
       )}
       {sideClearance !== null && (
         <Figure

@@ -1,0 +1,55 @@
+'use client';
+
+import { Fold } from '../../kit/fold';
+import { roundTo, lengthIn } from '@/core/units';
+import { PlanTextField } from '../plan-field';
+import { roughly } from '../schedule-loads';
+import { useBears } from '../use-bears';
+import { useUnits } from './use-units';
+
+/** What tool, machine and part bear beside the largest infeed: the chart holds every pass against it. */
+export function LimitsFields() {
+  const bears = useBears();
+  const { thread: unit } = useUnits();
+  const proposed = (mm: number | undefined) =>
+    mm === undefined
+      ? undefined
+      : String(roundTo(lengthIn({ value: mm, unit: 'mm' }, unit), unit === 'in' ? 4 : 3));
+  const torque = bears?.spindle.torque ?? null;
+  return (
+    <Fold
+      title="What it bears"
+      result={
+        torque === null ? 'torque not known' : `${roughly(torque)} N m at ${Math.round(bears?.rpm ?? 0)} rpm`
+      }
+    >
+      <PlanTextField
+        field="schedule.limits.area"
+        label="Largest chip area"
+        unit={`${unit}²`}
+        hint="Empty: no limit of its own."
+      />
+      <div className="grid grid-cols-2 gap-x-2 gap-y-3">
+        <PlanTextField
+          field="schedule.limits.leastChip"
+          label="Thinnest chip"
+          unit={unit}
+          proposed={proposed(bears?.proposed.thin)}
+        />
+        <PlanTextField
+          field="schedule.limits.beforeTip"
+          label="Before the tip"
+          unit={unit}
+          proposed={proposed(bears?.proposed.tip)}
+        />
+      </div>
+      <PlanTextField
+        field="schedule.limits.bending"
+        label={bears?.bends === 'bar' ? 'The bar may give' : 'The part may give'}
+        unit={unit}
+        proposed={proposed(bears?.proposed.bend)}
+        hint="Torque is the lathe’s at its speed. The view Chart holds every pass against these limits."
+      />
+    </Fold>
+  );
+}
