@@ -5,6 +5,7 @@ export * from './cut-thread';
 export * from './edge-pieces';
 export * from './flank-fit';
 export * from './ground-over';
+export * from './ideal-form';
 export * from './measure-thread';
 export * from './off-centre';
 export * from './tool-shape';

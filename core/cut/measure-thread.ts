@@ -6,7 +6,7 @@ import { fitFlank, type FlankFit } from './flank-fit';
 import { groundOver } from './ground-over';
 import { axialDepth, axialProfile } from './off-centre';
 import { levelOfWidth, wallAt, widthAt } from './walls';
-import { wireRest } from './wire-rest';
+import { wireRest, type WireRest } from './wire-rest';
 
 /** What a cut thread has become, in the section through the axis. Lengths in the unit of its case. */
 export interface MeasuredThread {
@@ -72,19 +72,24 @@ function flatBeside(profile: Profile, x: number, pitch: number): number {
 /** The surface, as far as the arithmetic can tell. */
 const SURFACE = 1e-12;
 
+/** Where a wire rests in the deepest groove after a number of cuts; null while there is none. */
+export function wireInGroove(thread: CutThread, wire: number, after = thread.passes.length): WireRest | null {
+  const at = deepestPose(thread.poses, after);
+  if (at.y <= 0) return null;
+  const { pitch } = thread.cutCase;
+  return wireRest(around(thread, after, at.x), wire / 2, at.x - pitch / 2, at.x + pitch / 2);
+}
+
 /** The measurement over wires (internal: over balls) that the wire gives in the real groove, its lead angle included. */
 export function measuredOverWires(
   thread: CutThread,
   wires: WireCase,
   after = thread.passes.length,
 ): number | null {
-  const { cutCase } = thread;
-  const at = deepestPose(thread.poses, after);
-  if (at.y <= 0) return null;
-  const { pitch } = cutCase;
-  const rest = wireRest(around(thread, after, at.x), wires.wire / 2, at.x - pitch / 2, at.x + pitch / 2);
+  const rest = wireInGroove(thread, wires.wire, after);
   if (rest === null) return null;
-  const plane = diameterAt(cutCase.side, cutCase.workDiameter, rest.depth) + wires.wire;
+  const { side, workDiameter } = thread.cutCase;
+  const plane = diameterAt(side, workDiameter, rest.depth) + wires.wire;
   return overWires(wires, plane - wireOffset(wires));
 }
 

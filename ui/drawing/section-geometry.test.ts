@@ -1,4 +1,5 @@
-import { scaleBarFor, sectionAt, sectionLayout, type SectionCase } from './section-geometry';
+import { sectionDxf } from './section-dxf';
+import { scaleBarFor, sectionAt, sectionLayout, WHOLE, zoomedAt, type SectionCase } from './section-geometry';
 
 const section: SectionCase = {
   groove: {
@@ -96,4 +97,43 @@ test('the flat on the crest is that between the groove just cut and a like one, 
   expect(Math.max(...points(sectionAt(several, 3).surface).map(([across]) => across))).toBeLessThanOrEqual(
     720,
   );
+});
+
+test('zooming keeps what lies under the pointer, and never goes under the whole', () => {
+  const at = { x: 500, y: 130 };
+  const place = { axial: layout.x.invert(at.x), depth: layout.y.invert(at.y) };
+  const look = zoomedAt(WHOLE, 2.5, at, layout.still);
+  const closer = sectionLayout(section, 720, 420, look);
+  expect(closer.pixelsPerUnit).toBeCloseTo(2.5 * layout.pixelsPerUnit, 9);
+  expect([closer.x(place.axial), closer.y(place.depth)]).toEqual([
+    expect.closeTo(at.x, 6) as number,
+    expect.closeTo(at.y, 6) as number,
+  ]);
+  const again = sectionLayout(section, 720, 420, zoomedAt(look, 1.6, at, closer.still));
+  expect(again.x(place.axial)).toBeCloseTo(at.x, 6);
+  expect(zoomedAt(look, 0.01, at, closer.still)).toBe(WHOLE);
+});
+
+test('on its way the tool stands between two passes', () => {
+  const [from, to] = [sectionAt(layout, 1).tip, sectionAt(layout, 2).tip];
+  const { tip } = sectionAt(layout, 1, 0.25);
+  expect(tip.y).toBeCloseTo(from.y + 0.25 * (to.y - from.y), 12);
+  expect(sectionAt(layout, 4, 0.5).tip).toEqual(sectionAt(layout, 4).tip);
+});
+
+test('as DXF: a layer for each pass and the tool, full size, arcs as arcs', () => {
+  const groove = { ...section.groove, tip: { kind: 'radius', radius: 0.28 } as const };
+  const round = sectionLayout({ ...section, groove }, 720, 420);
+  const lines = sectionDxf(round).split('\n');
+  for (const name of ['BLANK', 'PASS_01', 'PASS_04', 'TOOL']) expect(lines).toContain(name);
+  const arcs = lines.flatMap((line, index) => (line === 'ARC' ? [index] : []));
+  expect(arcs.length).toBeGreaterThan(4);
+  // Code 40 is the radius, 50 and 51 are the ends: the deep half lies below, around 270 degrees.
+  const valueOf = (from: number, code: string) => {
+    const at = lines.findIndex((line, index) => index > from && line === code && (index - from) % 2 === 1);
+    return Number(lines[at + 1]);
+  };
+  expect(valueOf(arcs[0] ?? 0, '40')).toBeCloseTo(0.28, 9);
+  expect(valueOf(arcs[0] ?? 0, '50')).toBeLessThan(-90);
+  expect(valueOf(arcs[0] ?? 0, '51')).toBeGreaterThan(-90);
 });

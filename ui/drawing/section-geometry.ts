@@ -24,6 +24,32 @@ export interface SectionCase {
   feeds: readonly Feed[];
 }
 
+/** How the drawing is looked at: 1 and no shift shows it whole. Shifts in pixels. */
+export interface SectionLook {
+  zoom: number;
+  dx: number;
+  dy: number;
+}
+
+export const WHOLE: SectionLook = { zoom: 1, dx: 0, dy: 0 };
+
+/** The look in which a place of the frame stays where it is while the drawing grows. */
+export function zoomedAt(
+  look: SectionLook,
+  by: number,
+  at: { x: number; y: number },
+  still: { x: number; y: number },
+): SectionLook {
+  const zoom = Math.min(40, Math.max(1, look.zoom * by));
+  if (zoom === 1) return WHOLE;
+  const share = zoom / look.zoom;
+  return {
+    zoom,
+    dx: at.x - still.x - (at.x - still.x - look.dx) * share,
+    dy: at.y - still.y - (at.y - still.y - look.dy) * share,
+  };
+}
+
 /** All of a section that does not change while the passes are stepped through. */
 export interface SectionLayout extends Placing {
   section: SectionCase;
@@ -31,6 +57,8 @@ export interface SectionLayout extends Placing {
   width: number;
   height: number;
   surfaceY: number;
+  /** What stays in its place when the whole is zoomed: the surface over the middle of the deepest groove. */
+  still: { x: number; y: number };
   /** Level of a diameter. */
   yOf: (diameter: number) => number;
   /** The ground after each cut over the frame; the first is the untouched surface. */
@@ -60,20 +88,28 @@ const TOOL_PITCHES = 0.87;
 const ROOT_PITCHES = 0.45;
 
 /** Lays the section out in a frame: the axis of the work is below, the headstock to the left. */
-export function sectionLayout(section: SectionCase, width: number, height: number): SectionLayout {
+export function sectionLayout(
+  section: SectionCase,
+  width: number,
+  height: number,
+  look: SectionLook = WHOLE,
+): SectionLayout {
   const { groove, side, workDiameter, feeds } = section;
   const { pitch } = groove;
   const thread = cutFeeds(groove, { side, workDiameter }, feeds);
   const deepest = deepestPose(thread.poses);
-  const pixelsPerUnit = calmScale(
+  const whole = calmScale(
     Math.min(width / (PITCHES_ACROSS * pitch), height / (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch)),
   );
   const inward = side === 'external' ? 1 : -1;
   // Tool, groove and what lies beyond the root as one block in the middle of the frame.
-  const spare = height - (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch) * pixelsPerUnit;
-  const fromToolSide = spare / 2 + TOOL_PITCHES * pitch * pixelsPerUnit;
-  const surfaceY = side === 'external' ? fromToolSide : height - fromToolSide;
-  const x = scaleLinear([-deepest.x / 2, 1 - deepest.x / 2], [width / 2, width / 2 - pixelsPerUnit]);
+  const spare = height - (deepest.y + (TOOL_PITCHES + ROOT_PITCHES) * pitch) * whole;
+  const fromToolSide = spare / 2 + TOOL_PITCHES * pitch * whole;
+  const still = { x: width / 2, y: side === 'external' ? fromToolSide : height - fromToolSide };
+  const pixelsPerUnit = whole * look.zoom;
+  const surfaceY = still.y + look.dy;
+  const middleX = still.x + look.dx;
+  const x = scaleLinear([-deepest.x / 2, 1 - deepest.x / 2], [middleX, middleX - pixelsPerUnit]);
   const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
   const placing: Placing = { x, y, pixelsPerUnit };
   const frame: Stretch = { from: x.invert(width), to: x.invert(0) };
@@ -86,6 +122,7 @@ export function sectionLayout(section: SectionCase, width: number, height: numbe
     width,
     height,
     surfaceY,
+    still,
     yOf: (diameter) => y(depthOf(side, workDiameter, diameter)),
     grounds: all,
     frame,
@@ -100,14 +137,17 @@ function calmScale(most: number): number {
   return 1.02 ** Math.floor(Math.log(most) / Math.log(1.02));
 }
 
-/** The section after a number of cuts; quick, so that the slider can be dragged. */
-export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
+/**
+ * The section after a number of cuts; quick, so that the slider can be dragged.
+ * @param onTheWay share of the way that the tool has gone from there to its next cut
+ */
+export function sectionAt(layout: SectionLayout, chosen: number, onTheWay = 0): SectionView {
   const { section, width, height, grounds: all, middle } = layout;
   const { side } = section;
   const far = side === 'external' ? height : 0;
   const now = all[chosen] ?? all[0] ?? [];
   const surface = profilePath(now, layout);
-  const tip = layout.thread.poses[chosen - 1] ?? { x: 0, y: 0, start: 0 };
+  const tip = between(layout.thread.poses[chosen - 1] ?? ZERO, layout.thread.poses[chosen], onTheWay);
   const [before, after] = [middle[chosen - 1], middle[chosen]];
   return {
     work: `${surface}L0 ${far}L${width} ${far}Z`,
@@ -120,6 +160,13 @@ export function sectionAt(layout: SectionLayout, chosen: number): SectionView {
     tip,
     crestFlat: grooveAfter(layout.thread, chosen, tip).crestFlat,
   };
+}
+
+const ZERO: Pose = { x: 0, y: 0, start: 0 };
+
+function between(from: Pose, to: Pose | undefined, share: number): Pose {
+  if (to === undefined || share === 0) return from;
+  return { ...from, x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
 }
 
 /** How far over the surface the tool's flanks are drawn, and its shank beyond, in pitches. */

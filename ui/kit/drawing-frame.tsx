@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import type { ReactNode, Ref } from 'react';
 
 export interface ScaleBar {
   /** Length of the bar on the drawing, in its own user units. */
@@ -13,6 +13,7 @@ export function DrawingFrame({
   viewBox,
   scale,
   scaleAt,
+  svgRef,
   children,
 }: {
   title: string;
@@ -20,12 +21,14 @@ export function DrawingFrame({
   viewBox: { width: number; height: number };
   scale: ScaleBar;
   scaleAt: { x: number; y: number };
+  svgRef?: Ref<SVGSVGElement> | undefined;
   children: ReactNode;
 }) {
   const { x, y } = scaleAt;
   return (
     <figure className="h-full min-h-0 bg-dye-deep text-scribe">
       <svg
+        ref={svgRef}
         role="img"
         aria-label={`${title}. ${description}`}
         viewBox={`0 0 ${viewBox.width} ${viewBox.height}`}

@@ -4,7 +4,7 @@ import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/re
 import { useState, type ReactNode } from 'react';
 import { ATTEMPT_STATES } from '@/core/record';
 import type { Why } from '@/core/explain/why';
-import { SectionDrawing } from '../drawing/thread-section';
+import { SectionDrawing } from '../drawing/section-drawing';
 import { Button } from './button';
 import { Choice } from './choice';
 import { Dialog } from './dialog';

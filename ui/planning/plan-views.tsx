@@ -1,11 +1,12 @@
 'use client';
 
 import { memo, useMemo } from 'react';
+import { idealForm } from '@/core/cut';
 import { grooveCaseOf } from '@/core/groove';
 import type { PlanStageId, ReadPlan } from '@/core/plan';
 import { feedDial } from '@/core/lathe';
 import { slideOf } from '@/core/technique';
-import { fitOf, leadOf, pitchOf, printTpi, type Thread } from '@/core/thread';
+import { fitOf, formOf, leadOf, pitchOf, printDesignation, printTpi, type Thread } from '@/core/thread';
 import { ThreadSection } from '../drawing/thread-section';
 import { Tabs } from '../kit/tabs';
 import { fetchedPart } from '../shell/fetched-part';
@@ -87,9 +88,10 @@ function PlanLimits() {
 /** The section of the plan's passes as planned. */
 function PlanSection() {
   const { read } = usePlanning();
-  const { chosen } = usePassShown();
+  const { chosen, onChoose } = usePassShown();
   const show = useShowLength();
   const { thread, passes, blank, tip, target, limits, rootDiameter } = read.evaluation;
+  const wire = read.evaluation.wire ?? read.evaluation.bestWire;
   const angle = read.evaluation.feedAngleDeg;
   const way = read.inputs.chosen?.way;
   const groove = useMemo(
@@ -107,6 +109,19 @@ function PlanSection() {
     () => (limits === null || target === null ? null : { ...limits.pitchDiameter, target }),
     [limits, target],
   );
+  const ideal = useMemo(
+    () =>
+      thread === null || blank === null
+        ? null
+        : idealForm({
+            form: formOf(thread),
+            pitch: pitchOf(thread),
+            nominalDiameter: thread.nominalDiameter,
+            side: thread.side,
+            workDiameter: blank,
+          }),
+    [thread, blank],
+  );
   if (groove === null || thread === null || blank === null || pitchDiameter === null || rootDiameter === null)
     return null;
   return (
@@ -120,6 +135,10 @@ function PlanSection() {
       feeds={feeds}
       chosen={chosen}
       pitchText={pitchText(thread, show)}
+      wire={wire}
+      ideal={ideal}
+      onChoose={onChoose}
+      name={`${read.inputs.title ?? 'section'} ${printDesignation(thread)}`}
     />
   );
 }
