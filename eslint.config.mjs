@@ -52,6 +52,7 @@ const CORE_FOLDERS = [
   'blank',
   'schedule',
   'bears',
+  'fault',
   'proof',
   'stops',
   'plan',

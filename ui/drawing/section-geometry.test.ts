@@ -101,7 +101,10 @@ test('the flat on the crest is that between the groove just cut and a like one, 
 
 test('zooming keeps what lies under the pointer, and never goes under the whole', () => {
   const at = { x: 500, y: 130 };
-  const place = { axial: layout.x.invert(at.x), depth: layout.y.invert(at.y) };
+  const place = {
+    axial: (layout.x(0) - at.x) / layout.pixelsPerUnit,
+    depth: (at.y - layout.y(0)) / layout.pixelsPerUnit,
+  };
   const look = zoomedAt(WHOLE, 2.5, at, layout.still);
   const closer = sectionLayout(section, 720, 420, look);
   expect(closer.pixelsPerUnit).toBeCloseTo(2.5 * layout.pixelsPerUnit, 9);

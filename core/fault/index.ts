@@ -1,0 +1,4 @@
+export * from './cut-setup';
+export * from './evidence-of';
+export * from './faults';
+export * from './nut-over';
