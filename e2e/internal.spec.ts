@@ -24,7 +24,7 @@ test('an internal thread: bored, planned outward, measured over balls', async ({
   await expect(page.getByText('Over the minor limit 0.7780: the part will be marked down.')).toBeVisible();
   await page.getByLabel('Real bore').fill('0.766');
 
-  await page.getByRole('tab', { name: 'Depth rules' }).click();
+  await page.getByRole('tab', { name: 'Rules', exact: true }).click();
   await expect(page.getByRole('row', { name: /compound 0.75 P/ })).toContainText('too deep here');
   await page.getByRole('tab', { name: 'Limits' }).click();
   await expect(page.getByRole('table', { name: 'Limits of size' })).toContainText('7/8-9 UNC-2A');

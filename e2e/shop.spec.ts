@@ -36,7 +36,7 @@ test('the book: a lathe typed and pasted, its chart and plate checked, which lat
   await expect(page.getByRole('table', { name: 'Lathes of the shop' }).getByRole('row')).toHaveCount(2);
 
   await page.goto(`/exercises/${await exerciseOf('Clamp screw')}`);
-  await page.getByRole('tab', { name: 'Which lathe' }).click();
+  await page.getByRole('tab', { name: 'Lathes' }).click();
   const row = page.getByRole('row', { name: new RegExp(`^${name}`) });
   await expect(row).toContainText('with care');
   const asked = page.getByRole('table', { name: 'Lathes of the shop for this plan' });

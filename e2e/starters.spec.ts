@@ -161,7 +161,7 @@ test('the words of the shop are used everywhere, one word for two slides is refu
       await expectOwnWords(page);
     }
     await expect(page.getByRole('main')).toContainText('top slide');
-    for (const tab of ['Machine', 'Which lathe']) {
+    for (const tab of ['Machine', 'Lathes']) {
       await page.getByRole('tab', { name: tab }).click();
       await expect(
         page.getByText(tab === 'Machine' ? 'Travel and zeros' : 'Look at it').first(),

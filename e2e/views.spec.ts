@@ -98,7 +98,7 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
   await page.getByRole('tab', { name: 'Chart' }).click();
   await expect(page.getByRole('img', { name: /Chart of/ })).toBeVisible();
   await expectNoViolations(page);
-  for (const tab of ['Limits', 'Depth rules']) {
+  for (const tab of ['Limits', 'Rules']) {
     await page.getByRole('tab', { name: tab }).click();
     await expectNoViolations(page, '[role="tabpanel"]');
   }

@@ -52,7 +52,7 @@ const SHOTS: Shot[] = [
     file: 'which-lathe',
     path: '/exercises/2',
     before: async (page) => {
-      await page.getByRole('tab', { name: 'Which lathe' }).click();
+      await page.getByRole('tab', { name: 'Lathes' }).click();
       await page.getByRole('row', { name: /^Lathe 6 / }).waitFor();
     },
   },

@@ -17,4 +17,5 @@ export * from './remember';
 export { REACTION_SECONDS } from './stages/speed-stage';
 export * from './word-plan-issue';
 export * from './usual-way';
+export * from './setup-of-plan';
 export * from './starters';

@@ -58,9 +58,10 @@ const TABS = [
   { id: 'passes', title: 'Passes' },
   { id: 'chart', title: 'Chart' },
   { id: 'tables', title: 'Limits' },
-  { id: 'rules', title: 'Depth rules' },
+  { id: 'rules', title: 'Rules' },
   { id: 'machine', title: 'Machine' },
-  { id: 'lathes', title: 'Which lathe' },
+  { id: 'lathes', title: 'Lathes' },
+  { id: 'what-if', title: 'What if' },
 ] as const;
 
 function PlanPasses() {
@@ -159,6 +160,7 @@ function PlanRules() {
 
 const ScheduleView = fetchedPart(() => import('./views/schedule-view'), 'Drawing the chart…');
 const MachineView = fetchedPart(() => import('./views/machine-view'), 'Looking at the machine…');
+const WhatIfView = fetchedPart(() => import('./views/what-if-view'), 'Cutting the thread…');
 const WhichLatheView = fetchedPart(() => import('./views/which-lathe-view'), 'Asking the lathes…');
 
 const VIEWS: Record<string, () => React.JSX.Element | null> = {
@@ -169,6 +171,7 @@ const VIEWS: Record<string, () => React.JSX.Element | null> = {
   rules: PlanRules,
   machine: () => <MachineView />,
   lathes: () => <WhichLatheView />,
+  'what-if': () => <WhatIfView />,
 };
 
 const StepsList = fetchedPart(() => import('./steps-list'), 'Listing the steps…');

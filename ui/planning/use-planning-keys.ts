@@ -48,6 +48,7 @@ export function usePlanningKeys({
       { key: 'r', does: 'Rules of thumb for the depth', run: () => onTab('rules') },
       { key: 'm', does: 'Machine: gearing, dial, speed', run: () => onTab('machine') },
       { key: 'w', does: 'Which lathe can do it', run: () => onTab('lathes') },
+      { key: 'f', does: 'What if: faults and what they leave', run: () => onTab('what-if') },
       { key: 'h', does: 'Hand out', run: onHandOut },
     ],
     [thread, onPass, onStage, onTab, onHandOut],
