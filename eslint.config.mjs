@@ -53,6 +53,7 @@ const CORE_FOLDERS = [
   'schedule',
   'bears',
   'fault',
+  'fair',
   'proof',
   'stops',
   'plan',

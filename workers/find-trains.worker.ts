@@ -1,24 +1,24 @@
 import Fraction from 'fraction.js';
-import { findTrains } from '@/core/gearing';
-import type { TrainAnswer, TrainRequest } from './find-trains-protocol';
+import { findTrains, type FoundTrain, type Mounting } from '@/core/gearing';
+import { answerWith } from './answer-with';
 
-/** How often progress is told, as a share of the whole. */
-const STEP = 0.02;
+/** What is asked of the search of a stock for change gears; ratios are exact, as text. */
+export interface TrainRequest {
+  stock: readonly number[];
+  wanted: string;
+  most: number;
+  mounting: Mounting;
+}
 
-const tell = (answer: TrainAnswer) => self.postMessage(answer);
-
-self.onmessage = ({ data }: MessageEvent<TrainRequest>) => {
-  const { id, stock, wanted, most, mounting } = data;
-  let told = 0;
-  const trains = findTrains({
+answerWith<TrainRequest, FoundTrain[]>(({ stock, wanted, most, mounting }, progress) =>
+  findTrains({
     stock,
     wanted: new Fraction(wanted),
     most,
     mounting,
     progress: (share) => {
-      if (share - told >= STEP) tell({ id, tag: 'progress', share: (told = share) });
+      progress(share);
       return false;
     },
-  });
-  tell({ id, tag: 'found', trains });
-};
+  }),
+);

@@ -3,6 +3,7 @@ export * from './drag-pass';
 export * from './draft';
 export * from './evaluate-plan';
 export * from './explain-plan';
+export * from './fair-of-plan';
 export * from './form-of-plan';
 export * from './plan';
 export * from './plan-defaults';

@@ -1,14 +1,18 @@
 'use client';
 
 import { useState } from 'react';
-import { readStock, type Advance } from '@/core/gearing';
+import { readStock, type Advance, type FoundTrain } from '@/core/gearing';
 import { fixedRatioOf, screwOf, type Lathe } from '@/core/lathe';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
-import { useTrainSearch } from './use-train-search';
+import type { TrainRequest } from '@/workers/find-trains.worker';
+import { TaskProgress } from '../kit/task-progress';
+import { useWorkerTask } from '../shell/use-worker-task';
 
 const MOST = 8;
+
+const makeWorker = () => new Worker(new URL('../../workers/find-trains.worker.ts', import.meta.url));
 
 /**
  * Trains that a stock can make for a lead on a lathe, the best first, searched beside the page. The stock can be typed
@@ -16,7 +20,7 @@ const MOST = 8;
  */
 export function OtherTrains({ lathe, lead }: { lathe: Lathe; lead: Advance }) {
   const [typed, setTyped] = useState(lathe.gearing.stock.join(', '));
-  const { state, search, stop } = useTrainSearch();
+  const { state, run: search, stop } = useWorkerTask<TrainRequest, FoundTrain[]>(makeWorker);
   const screw = screwOf(lathe);
   const stock = readStock('stock', typed);
   if (screw === null) return null;
@@ -31,7 +35,7 @@ export function OtherTrains({ lathe, lead }: { lathe: Lathe; lead: Advance }) {
       />
       <div className="flex flex-wrap items-center gap-2">
         <Button
-          disabled={!stock.ok || stock.value.length < 2 || state.is === 'searching'}
+          disabled={!stock.ok || stock.value.length < 2 || state.is === 'running'}
           onClick={() =>
             stock.ok &&
             search({
@@ -44,24 +48,16 @@ export function OtherTrains({ lathe, lead }: { lathe: Lathe; lead: Advance }) {
         >
           Search trains of {wanted.toFraction()}
         </Button>
-        {state.is === 'searching' && (
-          <>
-            <progress
-              value={state.share}
-              max={1}
-              aria-label="Share of the search that is done"
-              className="w-32"
-            />
-            <Button onClick={stop}>Stop</Button>
-          </>
+        {state.is === 'running' && (
+          <TaskProgress share={state.share} label="Share of the search that is done" onStop={stop} />
         )}
       </div>
       {state.is === 'stopped' && <p className="text-sm">Stopped before the end: nothing is said.</p>}
       {state.is === 'failed' && (
         <Message tone="error">The search could not be begun. Reload the page.</Message>
       )}
-      {state.is === 'done' && state.trains.length === 0 && <p className="text-sm">None can be mounted.</p>}
-      {state.is === 'done' && state.trains.length > 0 && (
+      {state.is === 'done' && state.result.length === 0 && <p className="text-sm">None can be mounted.</p>}
+      {state.is === 'done' && state.result.length > 0 && (
         <table className="w-full border-collapse text-sm">
           <caption className="sr-only">Trains, the best first</caption>
           <thead>
@@ -74,7 +70,7 @@ export function OtherTrains({ lathe, lead }: { lathe: Lathe; lead: Advance }) {
             </tr>
           </thead>
           <tbody className="figures">
-            {state.trains.map(({ drivers, driven, errorPpm }) => (
+            {state.result.map(({ drivers, driven, errorPpm }) => (
               <tr key={`${drivers.join()}/${driven.join()}`} className="border-t border-rule">
                 <td>{drivers.join(' × ')}</td>
                 <td>{driven.join(' × ')}</td>

@@ -25,10 +25,11 @@ export function CompareSchedules({
 }) {
   const show = useShowLength();
   const shown = show.unitOf(unit);
+  const mm = (value: number) => show.figures(lengthIn({ value, unit: 'mm' }, unit), unit);
   const rows: [string, (loads: readonly PassLoad[], end: number) => string][] = [
     ['Passes', (loads) => String(loads.length)],
     ['Time, min', (loads) => minutes(loads.length * bears.time.whole)],
-    [`Infeed, ${shown}`, (loads) => show.figures(most(loads.map(({ infeed }) => infeed)), 'mm')],
+    [`Infeed, ${shown}`, (loads) => mm(most(loads.map(({ infeed }) => infeed)))],
     [
       `Chip, ${shown}²`,
       (loads) =>
@@ -58,10 +59,10 @@ export function CompareSchedules({
       (loads) =>
         maybe(
           loads.map(({ bend }) => bend),
-          (value) => show.figures(value, 'mm'),
+          mm,
         ),
     ],
-    [`Ends at, ${shown}`, (_, end) => show.figures(end, 'mm')],
+    [`Ends at, ${shown}`, (_, end) => mm(end)],
     ['Binds', bindsWords],
   ];
   return (

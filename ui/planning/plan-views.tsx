@@ -62,6 +62,7 @@ const TABS = [
   { id: 'machine', title: 'Machine' },
   { id: 'lathes', title: 'Lathes' },
   { id: 'what-if', title: 'What if' },
+  { id: 'fair', title: 'Fair?' },
 ] as const;
 
 function PlanPasses() {
@@ -161,6 +162,7 @@ function PlanRules() {
 const ScheduleView = fetchedPart(() => import('./views/schedule-view'), 'Drawing the chart…');
 const MachineView = fetchedPart(() => import('./views/machine-view'), 'Looking at the machine…');
 const WhatIfView = fetchedPart(() => import('./views/what-if-view'), 'Cutting the thread…');
+const FairView = fetchedPart(() => import('./views/fair-view'), 'Thinking of the class…');
 const WhichLatheView = fetchedPart(() => import('./views/which-lathe-view'), 'Asking the lathes…');
 
 const VIEWS: Record<string, () => React.JSX.Element | null> = {
@@ -172,6 +174,7 @@ const VIEWS: Record<string, () => React.JSX.Element | null> = {
   machine: () => <MachineView />,
   lathes: () => <WhichLatheView />,
   'what-if': () => <WhatIfView />,
+  fair: () => <FairView />,
 };
 
 const StepsList = fetchedPart(() => import('./steps-list'), 'Listing the steps…');

@@ -12,12 +12,12 @@ export function ScheduleLoads({ bears, load, unit }: { bears: PlanBears; load: P
   const show = useShowLength();
   const shown = show.unitOf(unit);
   const area = load.area * lengthIn({ value: 1, unit: 'mm' }, shown) ** 2;
-  const mm = (value: number) => show.figures(value, 'mm');
+  const mm = (value: number) => show.figures(lengthIn({ value, unit: 'mm' }, unit), unit);
   const share = (of: number) => (load.area > 0 ? `${Math.round((100 * of) / load.area)} %` : '—');
   const { fed, tip, other } = load.bites;
   const percent = Math.round(100 * FORCE_UNCERTAINTY);
   return (
-    <div className="grid grid-cols-4 gap-x-3 gap-y-1 border-t border-rule px-2 pt-1.5">
+    <div className="grid grid-cols-4 gap-x-3 gap-y-1 border-t border-rule px-2 pt-1.5 tablet:grid-cols-2">
       <Figure label="Chip" value={formatArea(area, shown)} unit={`${shown}²`} />
       <Figure label="Its thickness" value={mm(fed.thickness)} unit={shown} />
       <Figure
@@ -30,7 +30,7 @@ export function ScheduleLoads({ bears, load, unit }: { bears: PlanBears; load: P
         value={load.bend === null ? null : mm(load.bend)}
         unit={shown}
       />
-      <p className="figures col-span-4 text-sm text-ink-soft">
+      <p className="figures col-span-full text-sm text-ink-soft">
         {[
           load.area > 0 &&
             `fed flank ${share(fed.area)}, tip ${share(tip.area)}, other flank ${share(other.area)}`,
@@ -44,7 +44,7 @@ export function ScheduleLoads({ bears, load, unit }: { bears: PlanBears; load: P
           .filter((words) => typeof words === 'string')
           .join(' · ')}
       </p>
-      <div className="col-span-4 flex flex-wrap items-center gap-x-4 gap-y-0.5 text-sm">
+      <div className="col-span-full flex flex-wrap items-center gap-x-4 gap-y-0.5 text-sm">
         <span className="label text-ink-soft">Of its limit</span>
         {LIMIT_IDS.map((id) => (
           <Use key={id} name={LIMIT_WORDS[id]} share={load.uses[id]} binds={load.binds === id} />

@@ -49,6 +49,7 @@ export function usePlanningKeys({
       { key: 'm', does: 'Machine: gearing, dial, speed', run: () => onTab('machine') },
       { key: 'w', does: 'Which lathe can do it', run: () => onTab('lathes') },
       { key: 'f', does: 'What if: faults and what they leave', run: () => onTab('what-if') },
+      { key: 'g', does: 'Is it fair? Tried many times over', run: () => onTab('fair') },
       { key: 'h', does: 'Hand out', run: onHandOut },
     ],
     [thread, onPass, onStage, onTab, onHandOut],

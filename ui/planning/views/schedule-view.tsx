@@ -98,7 +98,7 @@ export default function ScheduleView() {
         />
         <CompareSchedules bears={bears} schedules={compared} unit={unit} />
         {other !== null && school !== '' && (
-          <Outcome other={other} bears={bears} onTake={(taken) => changes.take(school, taken)} />
+          <Outcome other={other} bears={bears} unit={unit} onTake={(taken) => changes.take(school, taken)} />
         )}
         <p className="text-xs text-ink-soft">
           Forces by Kienzle with textbook values; with bending and times they guide, they do not certify.
@@ -128,18 +128,21 @@ function chartPasses(loads: readonly PassLoad[]): ChartPass[] {
 function Outcome({
   other,
   bears,
+  unit,
   onTake,
 }: {
   other: Reached | NotReached;
   bears: PlanBears;
+  unit: 'in' | 'mm';
   onTake: (reached: Reached) => void;
 }) {
   const show = useShowLength();
   if (isReached(other)) return <Button onClick={() => onTake(other)}>Take this schedule</Button>;
-  const least = show.text({ value: bears.order.graduation, unit: 'mm' });
+  const text = (mm: number) => show.text({ value: lengthIn({ value: mm, unit: 'mm' }, unit), unit });
+  const least = text(bears.order.graduation);
   return (
     <Message tone="warning">
-      {`Not within the limits: from ${show.text({ value: other.at, unit: 'mm' })} of feed on even ${least} goes beyond ${other.by.map((id) => LIMIT_WORDS[id]).join(', ')}.`}
+      {`Not within the limits: from ${text(other.at)} of feed on even ${least} goes beyond ${other.by.map((id) => LIMIT_WORDS[id]).join(', ')}.`}
     </Message>
   );
 }

@@ -1,0 +1,4 @@
+export * from './fair-case';
+export * from './fairness';
+export * from './one-try';
+export * from './random';

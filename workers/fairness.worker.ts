@@ -1,0 +1,13 @@
+import { fairness, type FairCase, type Fairness } from '@/core/fair';
+import { answerWith } from './answer-with';
+
+/** What is asked of the many tries of an exercise. */
+export interface FairRequest {
+  fair: FairCase;
+  tries: number;
+  seed: number;
+}
+
+answerWith<FairRequest, Fairness>(({ fair, tries, seed }, progress) =>
+  fairness(fair, { tries, seed, progress }),
+);
