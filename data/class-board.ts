@@ -5,6 +5,7 @@ import type { BoardAttempt, ClassBoard } from '@/core/board';
 import { classFor, membershipsOf } from './access';
 import { outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
+import { puzzlesOf } from './puzzles';
 import { places, rowsOf } from './query';
 
 const LAST_TRY = ` AND s.try_number = (SELECT MAX(l.try_number) FROM attempt_summaries l
@@ -86,6 +87,7 @@ export function classBoard(
         : exercises
             .filter(({ revision }) => revision === null)
             .map(({ id, title, thread }) => ({ id, title, thread, revision: null })),
+      puzzles: await puzzlesOf(classId, viewer, role),
       students,
       attempts: attempts.map(boardAttempt),
     };

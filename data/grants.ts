@@ -26,6 +26,8 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   texts: 'INSERT',
   refused_entries: 'INSERT',
   mark_decisions: 'INSERT',
+  fault_puzzles: 'INSERT',
+  fault_answers: 'INSERT',
   sessions: 'INSERT, UPDATE (seen_at, ended_at)',
 };
 

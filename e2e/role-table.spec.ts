@@ -84,6 +84,19 @@ const TABLE: readonly Row[] = [
     statuses: [401, 403, 403, 403, 404, 409],
   },
   {
+    route: 'POST /api/exercises/[id]/puzzles',
+    path: `/api/exercises/${E}/puzzles`,
+    body: () => ({ fault: 'over-cut', amount: 0.01, from: 0 }),
+    statuses: [401, 403, 403, 403, 404, 201],
+  },
+  {
+    route: 'POST /api/puzzles/[id]/answer',
+    path: '/api/puzzles/999999/answer',
+    body: () => ({ answer: 'over-cut' }),
+    statuses: [401, 404, 404, 404, 404, 404],
+  },
+  { route: 'GET /spot/[id]', path: '/spot/999999', statuses: [307, 404, 404, 404, 404, 404] },
+  {
     route: 'GET /api/exercises/[id]/sheet',
     path: `/api/exercises/${E}/sheet?as=dxf&lathe=${L}`,
     statuses: [401, 403, 403, 403, 404, 200],

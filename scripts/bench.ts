@@ -1,6 +1,7 @@
 import { closeDatabase } from '@/data/database';
 import { benchBoard } from './bench/board';
 import { benchComputations } from './bench/computations';
+import { benchCut } from './bench/cut';
 import { benchEntryCost } from './bench/entry-cost';
 import { fillClass } from './bench/filled-class';
 import { benchReaders } from './bench/readers';
@@ -12,6 +13,8 @@ import { benchTyping } from './bench/typing';
  */
 let good = true;
 benchComputations();
+console.log('The cut:');
+good = benchCut() && good;
 console.log('Ten times the text, at most 15 times the time:');
 good = benchReaders() === 0 && good;
 

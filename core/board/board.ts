@@ -27,6 +27,16 @@ export interface BoardExercise {
   revision: number | null;
 }
 
+/** A thread with a fault to spot, in the list of a class. */
+export interface BoardPuzzle {
+  id: number;
+  title: string;
+  /** Of a student: what the answer was worth; null: not answered yet. */
+  points: number | null;
+  /** How many have answered. */
+  answers: number;
+}
+
 /** The class: students down, exercises of one page across, attempts where they meet. */
 export interface ClassBoard {
   classId: number;
@@ -41,6 +51,7 @@ export interface ClassBoard {
   counts: Partial<Record<AttemptState, number>>;
   exercises: BoardExercise[];
   drafts: BoardExercise[];
+  puzzles: BoardPuzzle[];
   students: { id: number; name: string }[];
   /** The last try of each student at each exercise shown, or all of them. */
   attempts: BoardAttempt[];

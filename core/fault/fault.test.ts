@@ -7,6 +7,7 @@ import {
   FAULT_IDS,
   FAULTS,
   faultData,
+  faultsFor,
   foulBy,
   profileOver,
   withFaults,
@@ -101,6 +102,13 @@ test('over-cut wobbles, under-cut does not go on', () => {
 
 test('the part moved: a second groove', () => {
   expect(found('part-moved')).toMatchObject({ pitchGauge: 'doubled', flanks: 'doubled' });
+});
+
+test('a plunge sets no angle, so that none can be set from the wrong axis', () => {
+  const ids = (compoundAngleDeg: number) =>
+    faultsFor({ ...TRUE_SETUP, compoundAngleDeg }).map(({ id }) => id);
+  expect(ids(29.5)).toEqual([...FAULT_IDS]);
+  expect(ids(0)).toEqual(FAULT_IDS.filter((id) => id !== 'compound-axis'));
 });
 
 test('faults add up, and none leaves the set-up as it is', () => {

@@ -35,6 +35,8 @@ export interface FaultData {
   says: string;
   /** What its amount is; null where there is none to choose. */
   amount: { label: string; unit: 'length' | 'degrees' | 'pitches'; most: (setup: CutSetup) => number } | null;
+  /** Whether this way of cutting can have it at all; left out: every way can. */
+  applies?: (setup: CutSetup) => boolean;
   /** Whether it begins at a cut. */
   begins: boolean;
   usual: (setup: CutSetup) => number;
@@ -68,6 +70,8 @@ export const FAULTS: readonly FaultData[] = [
     id: 'compound-axis',
     name: 'Compound set from the wrong axis',
     says: 'The angle was set on a scale that counts from the other axis.',
+    // A plunge sets no angle.
+    applies: ({ compoundAngleDeg }) => compoundAngleDeg > 0,
     amount: null,
     begins: false,
     usual: () => 0,
@@ -228,6 +232,11 @@ function lastDeeper(setup: CutSetup, amount: number): CutSetup {
     ...setup,
     cuts: setup.cuts.map((cut) => (cut.reading >= last - 1e-12 ? { ...cut, reading: last + amount } : cut)),
   };
+}
+
+/** The faults that a way of cutting can have. */
+export function faultsFor(setup: CutSetup): FaultData[] {
+  return FAULTS.filter(({ applies }) => applies === undefined || applies(setup));
 }
 
 /** What is kept of a fault. @throws when there is none of that name */

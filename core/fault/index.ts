@@ -2,3 +2,4 @@ export * from './cut-setup';
 export * from './evidence-of';
 export * from './faults';
 export * from './nut-over';
+export * from './puzzle';

@@ -3,6 +3,7 @@ import * as firstTables from './0001-first-tables';
 import * as sessions from './0002-sessions';
 import * as documents from './0003-documents';
 import * as book from './0004-book';
+import * as puzzles from './0005-fault-puzzles';
 
 export interface MigrationStep {
   name: string;
@@ -19,4 +20,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...sessions.steps.map(({ name, up }) => ({ name: `0002-sessions: ${name}`, up })),
   ...documents.steps.map(({ name, up }) => ({ name: `0003-documents: ${name}`, up })),
   ...book.steps.map(({ name, up }) => ({ name: `0004-book: ${name}`, up })),
+  ...puzzles.steps.map(({ name, up }) => ({ name: `0005-fault-puzzles: ${name}`, up })),
 ];

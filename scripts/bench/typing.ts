@@ -30,6 +30,7 @@ export async function benchTyping(address: string): Promise<boolean> {
   const sliding = await strokes(page, client, (round) =>
     Math.floor(round / 8) % 2 === 0 ? 'ArrowLeft' : 'ArrowRight',
   );
+  const dragging = await drags(page);
   await browser.close();
   return [
     kept(
@@ -39,6 +40,12 @@ export async function benchTyping(address: string): Promise<boolean> {
       'ms',
     ),
     kept('a step of the slider: script, style, layout, 95th percentile', percentile(sliding, 0.95), 12, 'ms'),
+    kept(
+      'a bar of the chart dragged: from the pointer to the paint, median',
+      percentile(dragging, 0.5),
+      50,
+      'ms',
+    ),
   ].every(Boolean);
 }
 
@@ -67,4 +74,39 @@ async function work(client: CDPSession): Promise<number> {
   const { metrics } = await client.send('Performance.getMetrics');
   const of = (name: string) => metrics.find((metric) => metric.name === name)?.value ?? 0;
   return 1000 * (of('ScriptDuration') + of('LayoutDuration') + of('RecalcStyleDuration'));
+}
+
+/** Milliseconds from each move of a dragged bar to the frame in which it is painted. */
+async function drags(page: Page): Promise<number[]> {
+  await page.getByRole('tab', { name: 'Chart' }).click();
+  const bar = page.locator('g[data-pass="4"]');
+  await bar.waitFor();
+  const box = await bar.boundingBox();
+  if (box === null) throw new Error('the chart has no fourth bar');
+  const [x, y] = [box.x + box.width / 2, box.y + 6];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.evaluate(() => {
+    const times: number[] = [];
+    Object.assign(window, { paintTimes: times });
+    window.addEventListener(
+      'pointermove',
+      ({ timeStamp }) =>
+        requestAnimationFrame(() => {
+          // The task after the frame: what it drew is painted.
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => times.push(performance.now() - timeStamp);
+          port2.postMessage(null);
+        }),
+      { capture: true },
+    );
+  });
+  for (let round = 0; round < 80; round += 1) {
+    await page.mouse.move(x, y - 20 + 12 * Math.sin(round / 3));
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    );
+  }
+  await page.mouse.up();
+  return page.evaluate(() => (window as unknown as { paintTimes: number[] }).paintTimes.slice(20));
 }

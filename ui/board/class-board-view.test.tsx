@@ -24,6 +24,7 @@ const board: ClassBoardProps = {
   pages: 1,
   counts: { cutting: 1 },
   exercises: [{ id: 3, title: 'Clamp screw', thread: '3/4-16 UNF-2A', revision: 1 }],
+  puzzles: [],
   drafts: [{ id: 4, title: '', thread: '', revision: null }],
   students: [{ id: 2, name: 'One' }],
   attempts: [attempt({})],

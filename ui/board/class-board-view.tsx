@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, type MouseEvent } from 'react';
 import type { AttemptState } from '@/core/record';
-import type { BoardAttempt, BoardExercise, ClassBoard } from '@/core/board';
+import type { BoardAttempt, BoardExercise, BoardPuzzle, ClassBoard } from '@/core/board';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { LeanStateMark, STATE_WORDS, StateSprite } from '../kit/state-mark';
@@ -31,6 +31,7 @@ export function ClassBoardView({
   counts,
   exercises: issued,
   drafts,
+  puzzles,
   students,
   attempts,
   allTries,
@@ -208,6 +209,7 @@ export function ClassBoardView({
                 ))}
           </nav>
         )}
+        {puzzles.length > 0 && <Puzzles puzzles={puzzles} instructor={instructor} />}
         {drafts.length > 0 && (
           <section aria-label="Drafts">
             <h2 className="mb-1 text-xl">Drafts</h2>
@@ -316,4 +318,31 @@ function detail(attempt: BoardAttempt): string {
     attempt.idleS !== undefined ? `${formatDistanceStrict(0, 1000 * attempt.idleS)} ago` : '',
   ];
   return parts.filter((part) => part !== '').join(' · ');
+}
+
+/** Threads with a fault to spot. */
+function Puzzles({ puzzles, instructor }: { puzzles: readonly BoardPuzzle[]; instructor: boolean }) {
+  return (
+    <section aria-labelledby="puzzles-heading">
+      <h2 id="puzzles-heading" className="mb-2 text-xl">
+        Spot the fault
+      </h2>
+      <ul className="flex flex-wrap gap-2">
+        {puzzles.map(({ id, title, points, answers }) => (
+          <li key={id} className="flex items-baseline gap-2 border border-rule bg-paper-raised px-3 py-2">
+            <Link href={`/spot/${id}`} prefetch={false} className="font-medium underline underline-offset-2">
+              {title}
+            </Link>
+            <span className="figures text-sm text-ink-soft">
+              {instructor
+                ? `${answers} ${answers === 1 ? 'answer' : 'answers'}`
+                : points === null
+                  ? 'not answered yet'
+                  : `${points} points`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }

@@ -1,9 +1,19 @@
 'use client';
 
-import type { Evidence, Held, NutFinding } from '@/core/fault';
+import type { Evidence, NutFinding } from '@/core/fault';
+import type { Band } from '@/core/thread';
 import type { Side } from '@/core/thread';
 import type { LengthUnit } from '@/core/units';
 import { useShowLength } from '../units/display-unit';
+
+/** What is shown of an evidence: the figures of a what-if, or those that a puzzle has frozen. */
+export type ShownEvidence = Omit<Evidence, 'measured' | 'overWires' | 'flankAngles'> & {
+  overWires: readonly (number | null)[];
+  flankAngles: readonly (number | null)[];
+  rootDiameter: number;
+  /** The root that the log promises. */
+  loggedRoot: number;
+};
 
 /** What pitch gauge, wires, nut and eye find on a thread. */
 export function EvidencePanel({
@@ -12,8 +22,8 @@ export function EvidencePanel({
   side,
   unit,
 }: {
-  evidence: Evidence;
-  held: Held;
+  evidence: ShownEvidence;
+  held: { overWires: Band; crest: Band };
   side: Side;
   unit: LengthUnit;
 }) {
@@ -35,6 +45,10 @@ export function EvidencePanel({
         : '';
   const mate = side === 'external' ? 'Nut' : 'Plug';
   const rows: [string, string][] = [
+    [
+      'Log',
+      `root ⌀ ${figures(evidence.loggedRoot)} by the dials; ${figures(evidence.rootDiameter)} is found`,
+    ],
     ['Pitch gauge', PITCH_WORDS[evidence.pitchGauge]],
     [
       side === 'external' ? 'Over wires' : 'Over balls',

@@ -7,6 +7,8 @@ import type { PlanField, PlanForm, ReadPlan } from '@/core/plan';
 
 /** What the parts of the planning view share: the form, and all that follows from it. */
 export interface Planning {
+  /** Null where a plan is only looked at, as in the tables. */
+  exerciseId: number | null;
   form: UseFormReturn<PlanForm>;
   values: PlanForm;
   read: ReadPlan;

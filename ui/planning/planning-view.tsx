@@ -90,8 +90,8 @@ export function PlanningView(props: PlanningViewProps) {
     const [touchedFields, dirtyFields] = JSON.parse(marks) as [object, object];
     const touched = (field: string) =>
       isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
-    return { form, values, read, lathe, lathes, touched };
-  }, [form, values, read, lathe, lathes, draft, marks]);
+    return { exerciseId, form, values, read, lathe, lathes, touched };
+  }, [exerciseId, form, values, read, lathe, lathes, draft, marks]);
   const { thread, passes, stops } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
   const stepChosen = useMemo(() => ({ chosen: step, onChoose: setStep }), [step]);

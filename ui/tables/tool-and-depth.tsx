@@ -42,7 +42,9 @@ export function ToolAndDepth({
   const words = MEASURING_WORDS[member.limits.side];
   const say = useSay();
   return (
-    <PlanningProvider value={{ form, values, read, lathe, lathes: NO_LATHES, touched: () => true }}>
+    <PlanningProvider
+      value={{ exerciseId: null, form, values, read, lathe, lathes: NO_LATHES, touched: () => true }}
+    >
       <section aria-label="Tool and depth" className="grid gap-2">
         <h2 className="text-xl">Tool and depth, {member.designation}</h2>
         {basis !== undefined && (

@@ -25,7 +25,9 @@ export function Planned({
   const values = useWatch({ control: form.control }) as PlanForm;
   const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   return (
-    <PlanningProvider value={{ form, values, read, lathe, lathes: [{ id: 1, lathe }], touched: () => true }}>
+    <PlanningProvider
+      value={{ exerciseId: 1, form, values, read, lathe, lathes: [{ id: 1, lathe }], touched: () => true }}
+    >
       {children}
     </PlanningProvider>
   );

@@ -1,7 +1,16 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
-import { evidenceOf, FAULTS, profileOver, withFaults, type FaultData, type FaultOn } from '@/core/fault';
+import {
+  evidenceOf,
+  FAULTS,
+  faultsFor,
+  loggedRoot,
+  profileOver,
+  withFaults,
+  type FaultData,
+  type FaultOn,
+} from '@/core/fault';
 import { setupOfPlan } from '@/core/plan';
 import { LENGTH_DECIMALS, type LengthUnit } from '@/core/units';
 import { ThreadRun } from '../../drawing/thread-run';
@@ -9,6 +18,8 @@ import { EvidencePanel } from '../../fault/evidence-panel';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Tick } from '../../kit/tick';
+import { useToast } from '../../kit/toast';
+import { send } from '../../shell/send';
 import { usePlanning } from '../planning-context';
 
 /** As many as show a fault without making it small. */
@@ -16,15 +27,24 @@ const SHOWN_PITCHES = 4;
 
 /** What comes of a fault: the thread that would result over several pitches, and what the means of proof find on it. */
 export default function WhatIfView() {
-  const { read } = usePlanning();
+  const { exerciseId, read } = usePlanning();
   const [on, setOn] = useState<readonly FaultOn[]>([]);
   const planned = useMemo(() => setupOfPlan(read), [read]);
   const faults = useDeferredValue(on);
   const shown = useMemo(() => {
     if (planned === null) return null;
-    const setup = withFaults(planned.setup, faults);
+    const possible = faultsFor(planned.setup).map(({ id }) => id);
+    const setup = withFaults(
+      planned.setup,
+      faults.filter(({ id }) => possible.includes(id)),
+    );
+    const { measured, ...found } = evidenceOf(setup, planned.held);
     return {
-      evidence: evidenceOf(setup, planned.held),
+      evidence: {
+        ...found,
+        rootDiameter: measured.rootDiameter,
+        loggedRoot: loggedRoot(planned.setup, faults),
+      },
       profile: profileOver(setup, SHOWN_PITCHES),
       right: profileOver(planned.setup, SHOWN_PITCHES),
     };
@@ -61,7 +81,7 @@ export default function WhatIfView() {
           )}
         </div>
         <ul className="grid gap-1">
-          {FAULTS.map((fault) => {
+          {faultsFor(setup).map((fault) => {
             const found = on.find(({ id }) => id === fault.id);
             return (
               <li
@@ -96,11 +116,46 @@ export default function WhatIfView() {
             );
           })}
         </ul>
+        {exerciseId !== null && on.length === 1 && on[0] !== undefined && (
+          <SetAsPuzzle exerciseId={exerciseId} fault={on[0]} />
+        )}
         <p className="mt-2 text-xs text-ink-soft">
           Torn flanks, a half nut that was not closed and a run-out that is too short are told by eye, not by
           geometry.
         </p>
       </section>
+    </div>
+  );
+}
+
+/** Gives the class this thread to look at: which fault is it? */
+function SetAsPuzzle({ exerciseId, fault }: { exerciseId: number; fault: FaultOn }) {
+  const say = useToast();
+  const [sending, setSending] = useState(false);
+  const [made, setMade] = useState<number | null>(null);
+  async function set() {
+    setSending(true);
+    const { id, amount, from } = fault;
+    const sent = await send<{ id: number }>('POST', `/api/exercises/${exerciseId}/puzzles`, {
+      fault: id,
+      amount,
+      from,
+    });
+    setSending(false);
+    if (!sent.ok) return say(sent.message, 'bad');
+    setMade(sent.value.id);
+    say('The class finds it on its board: spot the fault.');
+  }
+  return (
+    <div className="mt-3 grid gap-1 border-t border-rule pt-3">
+      <Button disabled={sending} onClick={() => void set()}>
+        Let the class spot it
+      </Button>
+      {made !== null && (
+        <a className="underline underline-offset-2" href={`/spot/${made}`}>
+          See it and its answers
+        </a>
+      )}
     </div>
   );
 }
