@@ -63,6 +63,28 @@ const SHOTS: Shot[] = [
       await page.getByRole('button', { name: /^8 Passes/ }).click();
       await page.getByRole('tab', { name: 'Chart' }).click();
       await page.getByRole('img', { name: /Chart of/ }).waitFor();
+      await page.getByLabel('Compare with the fewest passes').selectOption('bears');
+      await page.getByRole('slider', { name: 'Pass shown' }).focus();
+      for (let presses = 0; presses < 6; presses += 1) await page.keyboard.press('ArrowLeft');
+    },
+  },
+  {
+    file: 'plan-what-if',
+    path: '/exercises/1',
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'What if' }).click();
+      await page.getByLabel('Compound set from the wrong axis').check();
+      await page.getByText('the flanks are unlike', { exact: false }).waitFor();
+    },
+  },
+  {
+    file: 'plan-fair',
+    path: '/exercises/1',
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'Fair?' }).click();
+      await page.getByLabel('Proved by').selectOption('nut');
+      await page.getByRole('button', { name: 'Try it' }).click();
+      await page.getByText('of 100 land in the band').waitFor({ timeout: 60_000 });
     },
   },
   {
@@ -84,7 +106,6 @@ const SHOTS: Shot[] = [
     },
   },
   { file: 'mark', path: '/attempts/4/mark' },
-  { file: 'marked', path: '/attempts/2/mark' },
   { file: 'set-up-sheet', path: '/attempts/14/card', size: { width: 794, height: 1000 }, print: true },
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
   { file: 'shop', path: '/shop' },
@@ -92,20 +113,6 @@ const SHOTS: Shot[] = [
     file: 'lathe',
     path: '/shop/lathes/2',
     before: (page) => page.getByRole('tab', { name: 'Lead screw and dial' }).click(),
-  },
-  // The last one: it cuts on, until the nut is due.
-  {
-    file: 'record-stop',
-    path: '/attempts/24',
-    size: TABLET,
-    before: async (page) => {
-      const stop = page.getByRole('region', { name: /^Stop: / });
-      for (let pass = 6; pass <= 13; pass += 1) {
-        await page.getByRole('heading', { name: new RegExp(`^Pass ${pass} of`) }).waitFor();
-        await page.getByRole('button', { name: 'Cut as planned' }).click();
-      }
-      await stop.waitFor();
-    },
   },
 ];
 

@@ -7,8 +7,10 @@ export function percentile(values: readonly number[], share: number): number {
 /** Prints a figure against its promise; answers whether it was kept. */
 export function kept(name: string, value: number, most: number, unit: string): boolean {
   const good = value <= most;
-  console.log(
-    `${good ? '●' : '⊘'} ${name.padEnd(66)} ${value.toFixed(1)} ${unit} (promised: ${most} ${unit})`,
-  );
+  console.log(`${good ? '●' : '⊘'} ${name.padEnd(66)} ${figure(value)} ${unit} (promised: ${most} ${unit})`);
   return good;
 }
+
+/** A small share as a power of ten, or it would be shown as nothing. */
+const figure = (value: number) =>
+  value !== 0 && Math.abs(value) < 0.05 ? value.toExponential(1) : value.toFixed(1);

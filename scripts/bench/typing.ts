@@ -43,7 +43,7 @@ export async function benchTyping(address: string): Promise<boolean> {
     kept(
       'a bar of the chart dragged: from the pointer to the paint, median',
       percentile(dragging, 0.5),
-      50,
+      16.7,
       'ms',
     ),
   ].every(Boolean);

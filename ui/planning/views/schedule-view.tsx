@@ -19,6 +19,7 @@ import { Message } from '../../kit/message';
 import { Select } from '../../kit/select';
 import { useShowLength } from '../../units/display-unit';
 import { CompareSchedules, type ComparedSchedule } from '../compare-schedules';
+import { ExpectedBending } from '../expected-bending';
 import PassChart, { type ChartPass } from '../pass-chart';
 import { usePassShown, usePlanning } from '../planning-context';
 import { ScheduleLoads } from '../schedule-loads';
@@ -100,6 +101,7 @@ export default function ScheduleView() {
         {other !== null && school !== '' && (
           <Outcome other={other} bears={bears} unit={unit} onTake={(taken) => changes.take(school, taken)} />
         )}
+        {settled !== null && <ExpectedBending bears={settled} unit={unit} />}
         <p className="text-xs text-ink-soft">
           Forces by Kienzle with textbook values; with bending and times they guide, they do not certify.
           Limits stand in the stage of the passes.
