@@ -9,7 +9,7 @@ import {
   type FaultId,
   type FaultOn,
   type PuzzleMark,
-  type ShownPuzzle,
+  type PuzzleSeen,
 } from '@/core/fault';
 import { formFrom, readPlan, setupOfPlan } from '@/core/plan';
 import { usualLathe } from '@/core/lathe';
@@ -73,22 +73,7 @@ export function puzzlesOf(classId: number, viewer: PersonView, role: Role): Prom
   );
 }
 
-/** A puzzle as its viewer may see it. */
-export interface PuzzlePage {
-  id: number;
-  role: Role;
-  puzzle: ShownPuzzle;
-  /** The viewer's own answer with its mark. */
-  answered: { answer: FaultId; mark: PuzzleMark } | null;
-  /** For the instructor: the fault, and who answered what. */
-  solution: {
-    fault: FaultId;
-    says: string;
-    answers: { name: string; answer: FaultId; points: number }[];
-  } | null;
-}
-
-export function loadPuzzle(viewer: PersonView, id: number): Promise<Outcome<PuzzlePage>> {
+export function loadPuzzle(viewer: PersonView, id: number): Promise<Outcome<PuzzleSeen & { role: Role }>> {
   return outcomeOf(async () => {
     const { document, role } = await puzzleFor(viewer, id);
     const puzzle = readFaultPuzzle(document);

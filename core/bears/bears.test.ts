@@ -1,6 +1,6 @@
 import { cutCaseOf } from '../cut';
 import { workMaterial } from '../force';
-import type { GrooveCase } from '../groove';
+import { TRUE_GROOVE } from '../test/groove';
 import {
   brokenBy,
   fewestPasses,
@@ -13,18 +13,10 @@ import {
   type ReachOrder,
 } from './index';
 
-const groove: GrooveCase = {
-  pitch: 2,
-  starts: 1,
-  tip: { kind: 'flat', flat: 0.25 },
-  flankAngleDeg: 30,
-  compoundAngleDeg: 29.5,
-  fed: 1,
-};
 const NO_LIMITS = { infeed: null, area: null, thin: null, tip: null, torque: null, bend: null };
 const base: LoadCase = {
-  groove,
-  cut: cutCaseOf(groove, { side: 'external', workDiameter: 15.9 }),
+  groove: TRUE_GROOVE,
+  cut: cutCaseOf(TRUE_GROOVE, { side: 'external', workDiameter: 15.9 }),
   material: workMaterial('mild steel'),
   rpm: 70,
   compliance: 5e-5,

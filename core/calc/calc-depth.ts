@@ -1,21 +1,16 @@
-import { number, object } from 'yup';
+import { object } from 'yup';
 import { compoundFeedFor } from '../compound';
 import { depthCaseOf, radialDepthFor } from '../depth';
 import { bad, good, type Result } from '../errors/field-issue';
 import { formOf, pitchOf } from '../thread';
 import { radians } from '../units';
-import { positive, readThread, readTip, shape, thread, tip } from './request';
+import { compoundAngle, positive, readThread, readTip, shape, thread, tip } from './request';
 
 const schema = object({
   thread: thread(),
   workDiameter: positive().required('workDiameter is missing.'),
   tip: tip(),
-  compoundAngle: number()
-    .strict()
-    .typeError('compoundAngle must be a number.')
-    .min(0, 'compoundAngle counts from the cross-slide axis: 0 to 45.')
-    .max(45, 'compoundAngle counts from the cross-slide axis: 0 to 45.')
-    .required('compoundAngle is missing.'),
+  compoundAngle: compoundAngle(45),
   pitchDiameter: positive().required('pitchDiameter is missing.'),
 });
 

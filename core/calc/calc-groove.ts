@@ -2,7 +2,7 @@ import { array, number, object, string } from 'yup';
 import { bitesOf, cutFeeds, measuredOverWires, measureThread } from '../cut';
 import { bad, good, type Result } from '../errors/field-issue';
 import { bestWire, leadAngleCorrection, type WireCase } from '../gauging';
-import { positive, readTip, shape, tip, withoutId } from './request';
+import { compoundAngle, positive, readTip, shape, tip, withoutId } from './request';
 
 /** The form of ISO 68-1 and ASME B1.1; its tool feeds toward the leading flank, which is the fed one here. */
 const FLANK_ANGLE_DEG = 30;
@@ -21,12 +21,8 @@ const schema = object({
   pitch: positive().required('pitch is missing.'),
   workDiameter: positive().required('workDiameter is missing.'),
   tip: tip(),
-  compoundAngle: number()
-    .strict()
-    .typeError('compoundAngle must be a number.')
-    .min(0, 'compoundAngle counts from the cross-slide axis: 0 to 85.')
-    .max(85, 'compoundAngle counts from the cross-slide axis: 0 to 85.')
-    .required('compoundAngle is missing.'),
+  // Also the wrong axis: 60 where 30 was meant.
+  compoundAngle: compoundAngle(85),
   feeds: array(
     number()
       .strict()

@@ -16,7 +16,7 @@ import {
 } from '../schedule';
 import { formOf, pitchOf, threadLimits, type Thread } from '../thread';
 import { calcDepth } from './calc-depth';
-import { positive, readThread, readTip, shape, thread, tip, withoutId } from './request';
+import { compoundAngle, positive, readThread, readTip, shape, thread, tip, withoutId } from './request';
 
 const METHODS = ['constant-area', 'constant-infeed', 'steps'] as const;
 
@@ -32,12 +32,7 @@ const schema = object({
   thread: thread(),
   workDiameter: positive().required('workDiameter is missing.'),
   tip: tip(),
-  compoundAngle: number()
-    .strict()
-    .typeError('compoundAngle must be a number.')
-    .min(0, 'compoundAngle counts from the cross-slide axis: 0 to 45.')
-    .max(45, 'compoundAngle counts from the cross-slide axis: 0 to 45.')
-    .required('compoundAngle is missing.'),
+  compoundAngle: compoundAngle(45),
   pitchDiameter: positive().required('pitchDiameter is missing.'),
   method: string()
     .strict()

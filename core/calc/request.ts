@@ -15,6 +15,15 @@ export const positive = () =>
     )
     .moreThan(0, '${path} must be greater than 0.');
 
+/** An angle of the compound, counted from the cross-slide axis. */
+export const compoundAngle = (most: number) =>
+  number()
+    .strict()
+    .typeError('compoundAngle must be a number.')
+    .min(0, `compoundAngle counts from the cross-slide axis: 0 to ${most}.`)
+    .max(most, `compoundAngle counts from the cross-slide axis: 0 to ${most}.`)
+    .required('compoundAngle is missing.');
+
 export const thread = () =>
   string()
     .strict()

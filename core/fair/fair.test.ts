@@ -1,16 +1,10 @@
+import { TRUE_GROOVE } from '../test/groove';
 import { fairness, normalQuantile, oneTry, randomFrom, sourcesOf, type FairCase } from './index';
 
 const NONE = { blank: 0, tip: 0, angle: 0, dial: 0, zero: 0, bending: 0, wire: 0, micrometer: 0, nut: 0 };
 /** An M16x2-6g (ISO 965-1: 14.503 to 14.663) on 15.9, flat P/8 at 29.5 degrees. */
 const base: FairCase = {
-  groove: {
-    pitch: 2,
-    starts: 1,
-    tip: { kind: 'flat', flat: 0.25 },
-    flankAngleDeg: 30,
-    compoundAngleDeg: 29.5,
-    fed: 1,
-  },
+  groove: TRUE_GROOVE,
   side: 'external',
   workDiameter: 15.9,
   readings: [0.3, 0.6, 0.85, 1.05, 1.2, 1.32, 1.42, 1.48, 1.5025],

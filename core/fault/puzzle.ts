@@ -132,6 +132,20 @@ export interface PuzzleMark {
   says: string;
 }
 
+/** A puzzle as one viewer may see it. */
+export interface PuzzleSeen {
+  id: number;
+  puzzle: ShownPuzzle;
+  /** The viewer's own answer with its mark. */
+  answered: { answer: FaultId; mark: PuzzleMark } | null;
+  /** For the instructor: the fault, and who answered what. */
+  solution: {
+    fault: FaultId;
+    says: string;
+    answers: { name: string; answer: FaultId; points: number }[];
+  } | null;
+}
+
 /** Marks an answer: all of the points, or none. */
 export function markPuzzle({ accepted, fault, points }: FaultPuzzle, answer: FaultId): PuzzleMark {
   const right = accepted.includes(answer);

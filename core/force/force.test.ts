@@ -1,6 +1,6 @@
 import { cutFeeds, type Bites } from '../cut';
 import { usualLathe, type Lathe } from '../lathe';
-import type { GrooveCase } from '../groove';
+import { TRUE_GROOVE } from '../test/groove';
 import {
   compliance,
   cuttingForce,
@@ -138,16 +138,8 @@ test('what a spindle has at a speed: the least of torque and power, unknown wher
   expect(spindleBears(lathe([]), 70)).toEqual({ torque: null, power: null });
 });
 
-const groove: GrooveCase = {
-  pitch: 2,
-  starts: 1,
-  tip: { kind: 'flat', flat: 0.25 },
-  flankAngleDeg: 30,
-  compoundAngleDeg: 29.5,
-  fed: 1,
-};
 const rigid = cutFeeds(
-  groove,
+  TRUE_GROOVE,
   { side: 'external', workDiameter: 15.9 },
   [0.2, 0.4, 0.6, 0.8, 1, 1.15, 1.3, 1.4, 1.44, 1.46, 1.46, 1.46].map((reading) => ({ reading, start: 0 })),
 );

@@ -2,17 +2,11 @@ import polygonClipping, { type MultiPolygon, type Polygon } from 'polygon-clippi
 import { cutCaseOf, cutThread, measureThread, toolShape, type CutCase } from '@/core/cut';
 import { fairness, type FairCase } from '@/core/fair';
 import { poseOf, type Pose } from '@/core/geometry';
+import { TRUE_GROOVE } from '@/core/test/groove';
 import { sampledAreas } from '@/core/test/sampled-cut';
 import { kept } from './figures';
 
-const groove = {
-  pitch: 2,
-  starts: 1,
-  tip: { kind: 'flat', flat: 0.25 },
-  flankAngleDeg: 30,
-  compoundAngleDeg: 29.5,
-  fed: 1,
-} as const;
+const groove = TRUE_GROOVE;
 const cutCase: CutCase = {
   ...cutCaseOf(groove, { side: 'external', workDiameter: 16 }),
   shape: toolShape(groove.tip, 30),

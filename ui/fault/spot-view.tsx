@@ -7,7 +7,7 @@ import {
   profileOfPuzzle,
   type FaultId,
   type PuzzleMark,
-  type ShownPuzzle,
+  type PuzzleSeen,
 } from '@/core/fault';
 import { ThreadRun } from '../drawing/thread-run';
 import { Button } from '../kit/button';
@@ -16,15 +16,7 @@ import { Header } from '../shell/header';
 import { send } from '../shell/send';
 import { EvidencePanel } from './evidence-panel';
 
-export interface SpotViewProps {
-  id: number;
-  puzzle: ShownPuzzle;
-  answered: { answer: FaultId; mark: PuzzleMark } | null;
-  solution: {
-    fault: FaultId;
-    says: string;
-    answers: { name: string; answer: FaultId; points: number }[];
-  } | null;
+export interface SpotViewProps extends PuzzleSeen {
   who: { name: string; role: string };
 }
 
