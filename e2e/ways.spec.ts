@@ -75,13 +75,6 @@ const WAYS: Way[] = [
     ],
   },
   {
-    name: 'the default',
-    title: 'Way f',
-    thread: '3/4-16 UNF-2A',
-    lathe: 'Lathe 1',
-    student: 'Farah Weiss',
-  },
-  {
     name: 'a chart’s diameter readings, an insert, pulled out at a mark, the infeed constant',
     title: 'Way g',
     thread: 'M16x2-6g',

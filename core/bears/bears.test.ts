@@ -109,7 +109,10 @@ test('taking as much as the limits bear is the fewest, and one graduation more w
 });
 
 test('limits that are proposed grow with the tip, and carbide must be kept buried', () => {
-  expect(proposedLimits(false, 0.25).tip).toBeCloseTo(0.225, 6);
+  // First bites in use (common practice): 0.010 in at 29.5 degrees with a flat of P/8 on 16 TPI, 0.007 with a keen point.
+  const deep = (inches: number) => inches * 25.4 * Math.cos((29.5 * Math.PI) / 180);
+  expect(proposedLimits(false, 0.0078 * 25.4).tip).toBeGreaterThan(deep(0.01));
+  expect(proposedLimits(false, 0).tip).toBeGreaterThan(deep(0.007));
   expect(proposedLimits(true, 0).tip).toBeLessThan(proposedLimits(false, 0).tip);
   expect(proposedLimits(true, 0.1).thin).toBeGreaterThan(proposedLimits(false, 0.1).thin);
 });

@@ -45,8 +45,11 @@ export interface ProposedLimits {
 /** High-speed steel with a keen edge cuts a hundredth, carbide wants three; common practice, from memory. */
 const THINNEST = { steel: 0.01, carbide: 0.03 } as const;
 
-/** What a point of no width bears, and how much more for each millimetre of its width; common practice, from memory. */
-const POINT = { steel: 0.1, carbide: 0.06 } as const;
+/**
+ * What a point of no width bears, and how much more for each millimetre of its width, so that the first bites in use (0.007 in
+ * with a keen point, 0.010 with a flat of P/8) are borne; common practice, from memory.
+ */
+const POINT = { steel: 0.16, carbide: 0.1 } as const;
 const WIDTH_SHARE = 0.5;
 
 /** Two thousandths of an inch; common practice. */

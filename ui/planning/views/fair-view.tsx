@@ -213,7 +213,7 @@ function Answer({ result, base, unit }: { result: Fairness; base: FairBase; unit
       {result.ranking.length === 0 && <p>Nothing scatters.</p>}
       <ol className="grid gap-1">
         {result.ranking.map(({ id, total }) => (
-          <li key={id} className="grid grid-cols-[11rem_minmax(0,1fr)_3.5rem] items-center gap-2">
+          <li key={id} className="grid grid-cols-[11rem_minmax(0,1fr)_5.5rem] items-center gap-2">
             <span>{SOURCES.find((each) => each.id === id)?.name}</span>
             <span aria-hidden className="h-3 bg-dye" style={{ width: `${Math.max(0.5, 100 * total)}%` }} />
             <span className="figures text-right">{ofHundred(total)} %</span>
