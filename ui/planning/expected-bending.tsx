@@ -11,6 +11,9 @@ const PLACES = {
   bar: { start: 'Bar', middle: 'Bar', end: 'Bar' },
 };
 
+/** Less than a micrometre of a part that stands off is not worth another place to measure. */
+const WORTH_MEASURING_MM = 0.001;
+
 /** What bending leaves along the thread, where to measure therefore, and what each spring pass still takes. */
 export function ExpectedBending({ bears, unit }: { bears: PlanBears; unit: LengthUnit }) {
   const show = useShowLength();
@@ -57,7 +60,7 @@ export function ExpectedBending({ bears, unit }: { bears: PlanBears; unit: Lengt
           ))}
         </tbody>
       </table>
-      {largest !== null && bears.bends === 'part' && (
+      {largest !== null && largest.left > WORTH_MEASURING_MM && bears.bends === 'part' && (
         <p>{`Measure at the ${name(largest.at).toLowerCase()} too: there it gives most.`}</p>
       )}
       {found.springs.length > 1 && (
