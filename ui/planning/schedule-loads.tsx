@@ -37,7 +37,7 @@ export function ScheduleLoads({ bears, load, unit }: { bears: PlanBears; load: P
           `${mm(tip.thickness)} before the tip`,
           load.torque !== null &&
             load.power !== null &&
-            `${torqueWords(load.torque, bears)}, ${roughly(load.power)} W`,
+            `${torqueWords(load.torque, bears)}, ${powerWords(load.power, bears)}`,
           bears.material?.name,
           missing(bears),
         ]
@@ -59,6 +59,10 @@ function torqueWords(torque: number, { spindle, rpm }: PlanBears): string {
   return spindle.torque === null
     ? `${asked} N m (the lathe’s is not known)`
     : `${asked} of ${roughly(spindle.torque)} N m at ${Math.round(rpm)} rpm`;
+}
+
+function powerWords(power: number, { spindle }: PlanBears): string {
+  return spindle.power === null ? `${roughly(power)} W` : `${roughly(power)} of ${roughly(spindle.power)} W`;
 }
 
 /** What has to be said before force and bending can be figured. */
