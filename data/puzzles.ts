@@ -111,8 +111,10 @@ export function answerPuzzle(viewer: PersonView, id: number, answer: FaultId): P
     const puzzle = readFaultPuzzle(document);
     const mark = markPuzzle(puzzle, answer);
     return database().sequelize.transaction(async (transaction) => {
+      // Two answers at one moment wait for each other here: a row that is not there yet can not be locked.
+      await rowOf('SELECT id FROM fault_puzzles WHERE id = ? FOR UPDATE', [id], transaction);
       const before = await rowOf<{ answer: FaultId }>(
-        'SELECT answer FROM fault_answers WHERE puzzle_id = ? AND student_id = ? FOR UPDATE',
+        'SELECT answer FROM fault_answers WHERE puzzle_id = ? AND student_id = ?',
         [id, viewer.id],
         transaction,
       );

@@ -48,10 +48,9 @@ export function cuttingForce(bites: Bites, material: WorkMaterial, flankAngleDeg
   };
 }
 
-function partForce({ area, edge, thickness }: Bite, { kc11, mc }: WorkMaterial): number {
+function partForce({ area, edge, thickness }: Bite, material: WorkMaterial): number {
   if (edge <= 0 || area <= 0) return 0;
-  const specific = kc11 * Math.max(thickness, THINNEST) ** -mc;
-  return specific * RAKE_FACTOR * WEAR_FACTOR * area;
+  return specificForce(material, Math.max(thickness, THINNEST)) * RAKE_FACTOR * WEAR_FACTOR * area;
 }
 
 /** Specific cutting force of Kienzle for a chip of a thickness, N/mm², without corrections. @example 2110 and 0.17 at 0.2 mm: 2774 */

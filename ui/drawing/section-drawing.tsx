@@ -106,7 +106,12 @@ export function SectionDrawing(props: SectionDrawingProps) {
         data-part="surface"
       />
       {wire !== null && (
-        <Wire layout={layout} wire={wire} after={chosen} text={`wire ⌀ ${show.figures(wire, unit, 1)}`} />
+        <Wire
+          layout={layout}
+          wire={wire}
+          after={chosen}
+          text={`${external ? 'wire' : 'ball'} ⌀ ${show.figures(wire, unit, 1)}`}
+        />
       )}
       <path
         d={view.tool}

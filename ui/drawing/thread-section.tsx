@@ -76,8 +76,12 @@ export const ThreadSection = memo(function ThreadSection({ onChoose, name, ...se
         )}
         <span className="mx-1 h-5 border-l border-dye-soft" />
         {section.wire != null && (
-          <Tool label="Wires" pressed={shown.wire} onPress={() => setShown({ ...shown, wire: !shown.wire })}>
-            Wires
+          <Tool
+            label={side === 'external' ? 'Wires' : 'Balls'}
+            pressed={shown.wire}
+            onPress={() => setShown({ ...shown, wire: !shown.wire })}
+          >
+            {side === 'external' ? 'Wires' : 'Balls'}
           </Tool>
         )}
         {section.ideal != null && (

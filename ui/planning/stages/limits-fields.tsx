@@ -9,6 +9,15 @@ import { useUnits } from './use-units';
 
 /** What tool, machine and part bear beside the largest infeed: the chart holds every pass against it. */
 export function LimitsFields() {
+  return (
+    <Fold title="What it bears">
+      <Limits />
+    </Fold>
+  );
+}
+
+/** Only while it is open: what is proposed follows from the loads of all passes, and a key stroke need not wait for them. */
+function Limits() {
   const bears = useBears();
   const { thread: unit } = useUnits();
   const proposed = (mm: number | undefined) =>
@@ -17,12 +26,7 @@ export function LimitsFields() {
       : String(roundTo(lengthIn({ value: mm, unit: 'mm' }, unit), unit === 'in' ? 4 : 3));
   const torque = bears?.spindle.torque ?? null;
   return (
-    <Fold
-      title="What it bears"
-      result={
-        torque === null ? 'torque not known' : `${roughly(torque)} N m at ${Math.round(bears?.rpm ?? 0)} rpm`
-      }
-    >
+    <>
       <PlanTextField
         field="schedule.limits.area"
         label="Largest chip area"
@@ -48,8 +52,13 @@ export function LimitsFields() {
         label={bears?.bends === 'bar' ? 'The bar may give' : 'The part may give'}
         unit={unit}
         proposed={proposed(bears?.proposed.bend)}
-        hint="Torque is the lathe’s at its speed. The view Chart holds every pass against these limits."
       />
-    </Fold>
+      <p className="text-sm text-ink-soft">
+        {torque === null
+          ? 'The torque of the lathe looked at is not known.'
+          : `Torque is the lathe’s: ${roughly(torque)} N m at ${Math.round(bears?.rpm ?? 0)} rpm.`}{' '}
+        The view Chart holds every pass against these limits.
+      </p>
+    </>
   );
 }
