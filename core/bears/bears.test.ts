@@ -87,6 +87,15 @@ describe.each(REACH_SCHOOLS)('fewest passes: %s', (school) => {
   });
 });
 
+test.each(REACH_SCHOOLS)('finishing cuts that are too much are said: %s', (school) => {
+  const answer = fewestPasses(
+    school,
+    { ...order, finishing: 1, finishingInfeed: 0.3 },
+    limited({ infeed: 0.2 }),
+  );
+  expect(isReached(answer) ? null : answer.by).toEqual(['infeed']);
+});
+
 test('taking as much as the limits bear is the fewest, and one graduation more would break what it names', () => {
   const loadCase = limited({ area: 0.12, tip: 0.16, torque: 5 });
   const counts = REACH_SCHOOLS.map((school) => {

@@ -139,6 +139,10 @@ function asMuchAsBears(order: ReachOrder, loadCase: LoadCase): Reached | NotReac
     const reading = k === finishing ? end : toGraduation(roughEnd + k * finishingInfeed);
     if (reading > at + graduation / 2) cut('finish', reading, null);
   }
+  // Scratch and finishing are what they are: where one of them is too much, that is the answer.
+  const beyond = answer.loads.findIndex((load) => tooMuch(load).length > 0);
+  const load = answer.loads[beyond];
+  if (load !== undefined) return { at: answer.rows[beyond]?.reading ?? at, by: tooMuch(load) };
   for (let k = 0; k < spring; k += 1) cut('spring', at, null);
   return answer;
 }

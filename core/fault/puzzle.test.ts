@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 import { profileDepth } from '../geometry';
 import { HELD, TRUE_SETUP } from '../test/setup';
 import {
@@ -56,4 +58,14 @@ test('the log promises the planned root, and tells of a short cut itself', () =>
 test('a later version and a broken one are refused', () => {
   expect(() => readFaultPuzzle({ ...puzzle, version: 2 })).toThrow('later release');
   expect(() => readFaultPuzzle({ ...puzzle, fault: 'gremlins' })).toThrow();
+});
+
+/** As version 1 stored it: read, drawn and marked as on that day, whatever the core cuts by then. */
+test('a stored puzzle of version 1 opens and marks as it did', () => {
+  const file = path.join(__dirname, 'fixtures/fault-puzzle-1.json');
+  const stored = readFaultPuzzle(JSON.parse(readFileSync(file, 'utf8')));
+  expect(stored).toMatchObject({ title: 'Levelling foot', fault: 'part-moved', points: 10 });
+  expect(stored.evidence).toMatchObject({ pitchGauge: 'doubled', nut: 'free', flanks: 'doubled' });
+  expect(profileOfPuzzle(stored).at(-1)?.x1).toBeCloseTo(8, 9);
+  expect([markPuzzle(stored, 'wrong-mark').points, markPuzzle(stored, 'bending').points]).toEqual([10, 0]);
 });

@@ -54,7 +54,13 @@ export default function ScheduleView() {
     },
     ...(reached === null || school === ''
       ? []
-      : [{ name: 'Fewest', loads: reached.loads, end: reached.rows.at(-1)?.reading ?? 0 }]),
+      : [
+          {
+            name: 'Fewest', // Every start of the thread takes them.
+            loads: Array.from({ length: thread.starts }, () => reached.loads).flat(),
+            end: reached.rows.at(-1)?.reading ?? 0,
+          },
+        ]),
   ];
   const rowOf = (n: number) => passes[n - 1]?.row ?? n;
   return (
