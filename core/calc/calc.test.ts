@@ -398,3 +398,53 @@ describe('schedule', () => {
     expect(answerOf(change)).toMatchObject({ error: { field } });
   });
 });
+
+describe('slip', () => {
+  const request = {
+    thread: '3/4-10 UNC-2A',
+    workDiameter: 0.748,
+    tip: { flat: 0.0125 },
+    compoundAngle: 29.5,
+    zeroAlong: 'bed',
+    pitchDiameter: 0.6803,
+    wire: 0.06,
+  };
+  const slip = (change: object) => ask('slip', { ...request, ...change });
+
+  test('says what is right and which slip the answer shows', () => {
+    expect(slip({ id: 'a', quantity: 'compoundFeed', answer: 0.0663 })).toMatchObject({
+      id: 'a',
+      quantity: 'compoundFeed',
+      tolerance: 0.0005,
+      right: false,
+      slips: [{ id: 'cosine-left-out' }],
+    });
+    expect(slip({ quantity: 'markToSet', answer: 60.5, tolerance: 0.1 })).toEqual({
+      quantity: 'markToSet',
+      expected: 60.5,
+      tolerance: 0.1,
+      right: true,
+      slips: [],
+    });
+  });
+
+  test('asks only for what the quantity follows from', () => {
+    expect(ask('slip', { thread: 'M16x2-6g', quantity: 'bestWire', answer: 1.1547 })).toMatchObject({
+      right: true,
+    });
+    expect(ask('slip', { thread: 'M16x2-6g', quantity: 'overWires', answer: 16 })).toMatchObject({
+      error: { code: 'required', field: 'pitchDiameter' },
+    });
+  });
+
+  test.each([
+    [{ quantity: 'depth', answer: 1 }, 'quantity'],
+    [{ quantity: 'pitch', answer: '0.1' }, 'answer'],
+    [{ quantity: 'pitch', answer: 0.1, tolerance: 0 }, 'tolerance'],
+    [{ quantity: 'pitch', answer: 0.1, extra: 1 }, 'extra'],
+    [{ quantity: 'compoundFeed', answer: 0.1, compoundAngle: 90 }, 'compoundAngle'],
+    [{ quantity: 'radialDepth', answer: 0.1, tip: { flat: 1, radius: 1 } }, 'tip'],
+  ])('%j is refused at %s', (change, field) => {
+    expect(slip(change)).toMatchObject({ error: { field } });
+  });
+});

@@ -10,6 +10,7 @@ import { calcIdentify } from './calc-identify';
 import { calcLimits } from './calc-limits';
 import { calcNut } from './calc-nut';
 import { calcSchedule } from './calc-schedule';
+import { calcSlip } from './calc-slip';
 import { calcSpeed } from './calc-speed';
 import { calcWires } from './calc-wires';
 
@@ -27,6 +28,7 @@ export const CALC_KINDS: Record<string, (request: unknown) => Result<object>> = 
   speed: calcSpeed,
   schedule: calcSchedule,
   groove: calcGroove,
+  slip: calcSlip,
 };
 
 export interface CalcError {

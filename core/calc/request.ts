@@ -43,6 +43,8 @@ export const tip = () =>
   mixed<InferType<typeof tipSchema>>()
     .required('tip is missing.')
     .test('tip', 'tip must be {"flat":..} or {"radius":..}, one of them.', (value) => {
+      // A missing one is `required`'s to refuse.
+      if (value === undefined || value === null) return true;
       if (!tipSchema.isValidSync(value)) return false;
       return (value.flat === undefined) !== (value.radius === undefined);
     });
