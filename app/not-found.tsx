@@ -10,8 +10,8 @@ export default function NotFound() {
           Go to the class
         </Link>{' '}
         or{' '}
-        <Link href="/who" className="underline">
-          choose another name
+        <Link href="/sign-in" className="underline">
+          sign in as somebody else
         </Link>
         .
       </p>

@@ -11,11 +11,11 @@ export interface Membership {
   role: Role;
 }
 
-/** The classes of a person, each with the role in it, in the order in which they were made. */
+/** The classes of a person that are not archived, each with the role in it, in the order in which they were made. */
 export function membershipsOf(viewer: PersonView, transaction?: Transaction): Promise<Membership[]> {
   return rowsOf<Membership>(
     `SELECT m.class_id AS classId, c.name AS className, m.role FROM memberships m JOIN classes c ON c.id = m.class_id
-      WHERE m.person_id = ? ORDER BY c.id`,
+      WHERE m.person_id = ? AND m.archived_at IS NULL AND c.archived_at IS NULL ORDER BY c.id`,
     [viewer.id],
     transaction,
   );
@@ -35,7 +35,7 @@ export async function roleIn(
   transaction?: Transaction,
 ): Promise<Role | null> {
   const found = await rowOf<{ role: Role }>(
-    'SELECT role FROM memberships WHERE class_id = ? AND person_id = ?',
+    'SELECT role FROM memberships WHERE class_id = ? AND person_id = ? AND archived_at IS NULL',
     [classId, viewer.id],
     transaction,
   );

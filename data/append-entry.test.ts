@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import type { PlanForm } from '@/core/plan';
 import type { EntryContent } from '@/core/record';
 import { cutOf, HANDED_IN, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
@@ -8,9 +9,10 @@ import { createExercise, loadExercise, saveDraft } from './exercises';
 import { handOut } from './hand-out';
 import { markAttempt } from './marks';
 import { passOn, type Outcome } from './outcome';
+import type { PersonView } from './people';
 import { change, rowOf, rowsOf } from './query';
 import { classDatabase, contentsOf, NO_MARKS, note, refused } from './test/class-database';
-import { GOOD_FORM, sentEntry } from './test/fresh-database';
+import { GOOD_FORM, HELPER_SIGNS, sentEntry } from './test/fresh-database';
 
 const { people, issue, order } = classDatabase();
 
@@ -290,4 +292,24 @@ describe('the same id', () => {
     const other = { ...strike, content: { ...strike.content, reason: 'other' } };
     expect(await appendEntry(student, attemptId, other)).toEqual(refused('conflict', 'id'));
   });
+});
+
+test('a helper signs the hold points that the plan lets a helper sign, and no other; each may send back', async () => {
+  const { id } = await database().models.Person.create({ name: 'Helper', role: 'helper' });
+  const helper: PersonView = { id, name: 'Helper', role: 'helper' };
+  await database().models.Membership.create({ classId: 1, personId: id, role: 'helper' });
+  const signed = async (form: PlanForm) => {
+    const { attemptId } = await issue([people.students[2]!], [people.lathes[0]!], form);
+    const outcome = await appendEntry(
+      helper,
+      attemptId,
+      sentEntry({ kind: 'sign-off', stepId: 'instructor-look' }),
+    );
+    const back = { kind: 'sent-back', stepId: 'instructor-look', reason: 'sleeves' };
+    expect(await appendEntry(helper, attemptId, sentEntry(back))).toHaveProperty('done');
+    expect(await appendEntry(people.students[2]!, attemptId, sentEntry(back))).toEqual(refused('forbidden'));
+    return outcome;
+  };
+  expect(await signed(GOOD_FORM)).toEqual(refused('forbidden'));
+  expect(await signed(HELPER_SIGNS)).toHaveProperty('done');
 });

@@ -65,6 +65,7 @@ async function append(
   if (repeated !== undefined) return sameEntry(viewer, repeated, content);
   refuseByRole(viewer, role, content, entries);
   if (content.kind === 'lathe') await refuseLathe(row, content.sheetId, transaction);
+  if (content.kind === 'sign-off' && role === 'helper') await refuseHelper(row, content.stepId, transaction);
 
   const serverTime = new Date();
   const late = row.decision !== null || (row.state === 'waiting' && role === 'student');
@@ -162,6 +163,14 @@ function refuseByRole(
 async function refuseLathe(row: AttemptRow, sheetId: number, transaction: Transaction): Promise<void> {
   const allowed = await sheetIdsOfHandOut(row.handOutId, transaction);
   if (!allowed.includes(sheetId)) conflict('This lathe is not one of the exercise’s.', 'content.sheetId');
+}
+
+/** A helper signs what the plan lets a helper sign. */
+async function refuseHelper(row: AttemptRow, id: string, transaction: Transaction): Promise<void> {
+  const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId, transaction);
+  const held = [...(sheet?.steps ?? []), ...(sheet?.stops ?? [])].find((each) => each.id === id);
+  if (held?.helper !== true)
+    forbidden('This hold point is the instructor’s: the plan lets no helper sign it.');
 }
 
 /** What a person said goes to its own table; the frozen row keeps an empty place. */

@@ -9,7 +9,7 @@ import { markAttempt } from './marks';
 import { passOn } from './outcome';
 import type { PersonView } from './people';
 import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
-import { sentEntry } from './test/fresh-database';
+import { HELPER_SIGNS, sentEntry } from './test/fresh-database';
 
 const { people, issue, order } = classDatabase();
 
@@ -45,10 +45,10 @@ describe('views by role', () => {
     ]);
   });
 
-  test('a helper sees the floor, signs hold points and measures; does not plan, mark or cut', async () => {
+  test('a helper sees the class, signs what the plan lets a helper sign; does not plan, mark or cut', async () => {
     const { Person, Membership } = database().models;
     const { id } = await Person.create({ name: 'Helper', role: 'helper' });
-    const { attemptId, exerciseId } = await issue();
+    const { attemptId, exerciseId } = await issue(undefined, undefined, HELPER_SIGNS);
     const { classId } = passOn(await classBoard(people.instructor));
     await Membership.create({ classId, personId: id, role: 'helper' });
     const helper: PersonView = { id, name: 'Helper', role: 'helper' };

@@ -47,7 +47,7 @@ export async function lockedAttempt(
   transaction: Transaction,
 ): Promise<AttemptRow & { role: Role | null }> {
   const row = await rowOf<AttemptRow & { role: Role | null }>(
-    `SELECT ${COLUMNS}, (SELECT m.role FROM memberships m WHERE m.class_id = attempt_summaries.class_id AND m.person_id = ?) AS role
+    `SELECT ${COLUMNS}, (SELECT m.role FROM memberships m WHERE m.class_id = attempt_summaries.class_id AND m.person_id = ? AND m.archived_at IS NULL) AS role
       FROM attempt_summaries WHERE attempt_id = ? FOR UPDATE`,
     [viewer.id, attemptId],
     transaction,

@@ -11,6 +11,10 @@ import { places, rowsOf } from './query';
 const LAST_TRY = ` AND s.try_number = (SELECT MAX(l.try_number) FROM attempt_summaries l
   WHERE l.exercise_id = s.exercise_id AND l.student_id = s.student_id)`;
 
+/** Attempts of students who are archived stay in the records; the board is about those who are here. */
+const ACTIVE = ` AND EXISTS (SELECT 1 FROM memberships m WHERE m.class_id = s.class_id AND m.person_id = s.student_id
+  AND m.archived_at IS NULL)`;
+
 /** Exercises that one page of the board shows side by side. */
 const PAGE = 5;
 
@@ -51,11 +55,11 @@ export function classBoard(
       ),
       rowsOf<{ id: number; name: string }>(
         `SELECT p.id, p.name FROM memberships m JOIN people p ON p.id = m.person_id
-          WHERE m.class_id = ? AND m.role = 'student'${own ? ' AND p.id = ?' : ''} ORDER BY p.name`,
+          WHERE m.class_id = ? AND m.role = 'student' AND m.archived_at IS NULL${own ? ' AND p.id = ?' : ''} ORDER BY p.name`,
         [classId, ...mineValue],
       ),
       rowsOf<{ state: AttemptState; count: number }>(
-        `SELECT s.state, COUNT(*) AS count FROM attempt_summaries s WHERE s.class_id = ?${mine} GROUP BY s.state`,
+        `SELECT s.state, COUNT(*) AS count FROM attempt_summaries s WHERE s.class_id = ?${mine}${ACTIVE} GROUP BY s.state`,
         [classId, ...mineValue],
       ),
       membershipsOf(viewer),

@@ -106,7 +106,7 @@ export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Ou
         `SELECT p.id, p.name, m.role, EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.exercise_id = ? AND s.student_id = p.id
             AND s.decision IS NULL) AS openAttempt
           FROM memberships m JOIN people p ON p.id = m.person_id
-          WHERE m.class_id = ? AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
+          WHERE m.class_id = ? AND m.archived_at IS NULL AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
           ORDER BY m.role = 'student' DESC, p.name`,
         [exerciseId, exercise.classId, viewer.id, REMOVED],
       ),

@@ -62,6 +62,8 @@ async function forgetPerson(id: number, transaction: Transaction): Promise<numbe
   await forgetInMarks(id, transaction);
   await change("UPDATE refused_entries SET sent = '{}' WHERE author_id = ?", [id], transaction);
   await change('SET @oyakata_forgets = 0', [], transaction);
+  await change('DELETE FROM credentials WHERE person_id = ?', [id], transaction);
+  await change('DELETE FROM one_time_codes WHERE person_id = ?', [id], transaction);
   // Sessions of the person end.
   await change(
     'UPDATE sessions SET ended_at = NOW(3) WHERE person_id = ? AND ended_at IS NULL',

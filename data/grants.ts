@@ -6,9 +6,12 @@ import { mariadbDriver } from './mariadb-driver';
 /** What the running application may do to each table, beyond reading it. What is not listed is refused by the database. */
 export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   migrations: '',
-  people: '',
-  classes: '',
-  memberships: '',
+  people: 'INSERT, UPDATE (name)',
+  classes: 'INSERT, UPDATE (name, code, archived_at)',
+  memberships: 'INSERT, UPDATE (archived_at)',
+  credentials: 'INSERT, DELETE',
+  one_time_codes: 'INSERT, UPDATE (used_at)',
+  failed_tries: 'INSERT, DELETE',
   shop: 'UPDATE (time_zone, words)',
   shop_items: 'INSERT, UPDATE (archived_at)',
   shop_revisions: 'INSERT',
@@ -21,7 +24,7 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   hand_out_sheets: 'INSERT',
   attempts: 'INSERT',
   attempt_summaries:
-    'INSERT, UPDATE (deriver, sheet_id, state, lathe_name, passes_cut, step_title, entries, last_entry_at, waits_for, final_size, points, passed, decision)',
+    'INSERT, UPDATE (deriver, sheet_id, state, lathe_name, passes_cut, step_title, entries, last_entry_at, waits_for, final_size, points, passed, decision, floor, version)',
   entries: 'INSERT',
   texts: 'INSERT',
   refused_entries: 'INSERT',

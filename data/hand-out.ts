@@ -117,7 +117,7 @@ async function refuseStudents(
 ): Promise<void> {
   const members = await rowsOf<{ id: number }>(
     `SELECT m.person_id AS id FROM memberships m JOIN people p ON p.id = m.person_id
-      WHERE m.class_id = ? AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
+      WHERE m.class_id = ? AND m.archived_at IS NULL AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
         AND m.person_id IN (${places(chosen)})`,
     [classId, viewer.id, REMOVED, ...chosen],
     transaction,

@@ -2,7 +2,7 @@ import 'server-only';
 
 /** Why something was not done. The one shape of every refusal of the data layer; how it is told over HTTP is not its concern. */
 export interface Refusal {
-  kind: 'not-found' | 'forbidden' | 'conflict' | 'invalid';
+  kind: 'not-found' | 'forbidden' | 'conflict' | 'invalid' | 'too-often';
   /** Stable, for programs: `refused` unless a page does something particular about it. */
   code: string;
   message: string;

@@ -1,7 +1,12 @@
 import 'server-only';
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
+import type { Transaction } from 'sequelize';
+import type { OwnSession } from '@/core/people';
 import { database } from './database';
-import type { PersonView } from './people';
+import { notFound, outcomeOf, type Outcome } from './outcome';
+import { findPerson, type PersonView } from './people';
+import { change, rowsOf } from './query';
+import { hashOf } from './secrets';
 
 /** A session that was not used for so long is over. */
 const IDLE_DAYS = 30;
@@ -10,10 +15,8 @@ const SEEN_EVERY_MS = 3_600_000;
 /** 32 bytes in base64url. */
 const TOKEN = /^[A-Za-z0-9_-]{43}$/;
 
-const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
-
 /** Begins a session and returns its token: 256 random bits, known to the browser only. */
-export async function openSession(personId: number): Promise<string> {
+export async function openSession(personId: number, usedOn = ''): Promise<string> {
   const token = randomBytes(32).toString('base64url');
   const now = new Date();
   await database().models.SessionRow.create({
@@ -22,6 +25,7 @@ export async function openSession(personId: number): Promise<string> {
     openedAt: now,
     seenAt: now,
     endedAt: null,
+    usedOn: usedOn.slice(0, 120),
   });
   return token;
 }
@@ -29,15 +33,14 @@ export async function openSession(personId: number): Promise<string> {
 /** Who works under a token; null when it is unknown, ended, idle for too long, or no token at all. */
 export async function personOfSession(token: string): Promise<PersonView | null> {
   if (!TOKEN.test(token)) return null;
-  const { SessionRow, Person } = database().models;
+  const { SessionRow } = database().models;
   const session = await SessionRow.findByPk(hashOf(token));
   if (session === null || session.endedAt !== null) return null;
   const idleMs = Date.now() - session.seenAt.getTime();
   if (idleMs > IDLE_DAYS * 86_400_000) return null;
   // Noted by the way: on a full disk the page must be shown all the same.
   if (idleMs > SEEN_EVERY_MS) await session.update({ seenAt: new Date() }).catch(() => undefined);
-  const person = await Person.findByPk(session.personId);
-  return person === null ? null : { id: person.id, name: person.name, role: person.role };
+  return findPerson(session.personId);
 }
 
 /** Ends a session on the server: whoever still holds its cookie holds nothing. */
@@ -46,5 +49,43 @@ export async function endSession(token: string): Promise<void> {
   await database().models.SessionRow.update(
     { endedAt: new Date() },
     { where: { tokenHash: hashOf(token), endedAt: null } },
+  );
+}
+
+/** Where somebody is signed in, the latest use first. */
+export async function sessionsOf(viewer: PersonView, token: string): Promise<OwnSession[]> {
+  const rows = await rowsOf<{ id: number; usedOn: string; openedAt: Date; seenAt: Date; hash: string }>(
+    `SELECT id, used_on AS usedOn, opened_at AS openedAt, seen_at AS seenAt, token_hash AS hash FROM sessions
+      WHERE person_id = ? AND ended_at IS NULL AND seen_at > ? ORDER BY seen_at DESC, id DESC LIMIT 50`,
+    [viewer.id, new Date(Date.now() - IDLE_DAYS * 86_400_000)],
+  );
+  return rows.map(({ id, usedOn, openedAt, seenAt, hash }) => ({
+    id,
+    usedOn,
+    openedAt: openedAt.toISOString(),
+    seenAt: seenAt.toISOString(),
+    current: hash === hashOf(token),
+  }));
+}
+
+/** Ends one of the viewer's own sessions, on whatever device it is. */
+export function endOwnSession(viewer: PersonView, id: number): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    const open = await rowsOf<{ id: number }>(
+      'SELECT id FROM sessions WHERE id = ? AND person_id = ? AND ended_at IS NULL',
+      [id, viewer.id],
+    );
+    if (open.length === 0) notFound('session of yours');
+    await change('UPDATE sessions SET ended_at = ? WHERE id = ?', [new Date(), id]);
+    return null;
+  });
+}
+
+/** Ends every session of a person, but the one named. */
+export function endSessionsOf(personId: number, transaction: Transaction, but = ''): Promise<void> {
+  return change(
+    'UPDATE sessions SET ended_at = ? WHERE person_id = ? AND ended_at IS NULL AND token_hash <> ?',
+    [new Date(), personId, but === '' ? '' : hashOf(but)],
+    transaction,
   );
 }

@@ -14,6 +14,7 @@ import { decisionsOf } from './decisions';
 import { sheetOf } from './frozen';
 import { change, rowOf, rowsOf } from './query';
 import { recordsOf } from './records';
+import { storedJson } from './stored-json';
 
 /** The sheet that an attempt follows: of the lathe chosen last before the first cut, or the only one of its hand-out. */
 export function sheetIdOf(entries: readonly Entry[], allowed: readonly number[]): number | null {
@@ -47,7 +48,8 @@ export async function writeSummary(
 ): Promise<void> {
   await change(
     `UPDATE attempt_summaries SET deriver = ?, sheet_id = ?, state = ?, lathe_name = ?, passes_cut = ?, step_title = ?,
-      entries = ?, last_entry_at = ?, waits_for = ?, final_size = ?, points = ?, passed = ? WHERE attempt_id = ?`,
+      entries = ?, last_entry_at = ?, waits_for = ?, final_size = ?, points = ?, passed = ?, floor = ?, version = version + 1
+      WHERE attempt_id = ?`,
     [
       SUMMARY_DERIVER,
       sheetId,
@@ -61,6 +63,7 @@ export async function writeSummary(
       summary.finalSize,
       summary.points,
       summary.passed,
+      summary.floor === null ? null : storedJson(summary.floor),
       attemptId,
     ],
     transaction,

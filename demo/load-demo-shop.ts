@@ -4,11 +4,12 @@ import { addDays, setHours, setMinutes, startOfDay, subMinutes } from 'date-fns'
 import type { Transaction } from 'sequelize';
 import { confirmMark, proposeMark, saidInMark, usualScheme, withSaid, type Scheme } from '@/core/marking';
 import { draftDocument, readPlan, type Plan } from '@/core/plan';
-import { ENTRY_KINDS, type Entry } from '@/core/record';
+import { ENTRY_KINDS, type Entry, type Role } from '@/core/record';
 import type { BookKind } from '@/core/book';
 import { wireSet } from '@/core/gauging';
 import { USUAL_WORDS } from '@/core/shop';
 import { sheetFor, type Sheet } from '@/core/sheet';
+import { setSecret } from '@/data/credentials';
 import { database } from '@/data/database';
 import { freezeScheme, freezeSheet, makeAttempt } from '@/data/hand-out';
 import { change, insertRow } from '@/data/query';
@@ -16,9 +17,10 @@ import { freeTextOf } from '@/data/records';
 import { storedJson } from '@/data/stored-json';
 import { rebuildSummaries } from '@/data/summaries';
 import { keepTexts } from '@/data/texts';
+import { DEMO_CLASS_CODE, DEMO_PASSWORD, DEMO_PIN } from './accounts';
 import { BOOK } from './book';
 import { LATHES, type LatheName } from './lathes';
-import { CLASS_NAME, EXERCISES, INSTRUCTOR, STUDENTS, WIRES, type DemoExercise } from './shop';
+import { CLASS_NAME, EXERCISES, HELPER, INSTRUCTOR, STUDENTS, WIRES, type DemoExercise } from './shop';
 import { tellStory } from './story';
 
 type Author = Entry['author'];
@@ -47,14 +49,20 @@ export async function loadDemoShop(now: Date): Promise<boolean> {
 async function peopleAndShop(now: Date, transaction: Transaction): Promise<DemoClass> {
   const { Person, SchoolClass, Membership } = database().models;
   const school = await SchoolClass.create({ name: CLASS_NAME }, { transaction });
-  const join = async (name: string, role: 'instructor' | 'student'): Promise<Author> => {
+  await change('UPDATE classes SET code = ? WHERE id = ?', [DEMO_CLASS_CODE, school.id], transaction);
+  const join = async (name: string, role: Role): Promise<Author> => {
     const { id } = await Person.create({ name, role }, { transaction });
     await Membership.create({ classId: school.id, personId: id, role }, { transaction });
+    const [kind, secret] =
+      role === 'student' ? (['pin', DEMO_PIN] as const) : (['password', DEMO_PASSWORD] as const);
+    await setSecret(id, kind, secret, transaction);
     return { id, name, role };
   };
   const instructor = await join(INSTRUCTOR, 'instructor');
   const students = new Map<string, Author>();
   for (const name of STUDENTS) students.set(name, await join(name, 'student'));
+  await join(HELPER, 'helper');
+  await change('UPDATE credentials SET demo = 1', [], transaction);
   const lathes = new Map<string, number>();
   const item = async (kind: 'lathe' | BookKind, document: object) => {
     const itemId = await insertRow(

@@ -4,6 +4,8 @@ import type { Story } from './story';
 
 /** The demo shop: an invented trades school whose classes make parts for hand-operated bookbinding presses. */
 export const INSTRUCTOR = 'Mio Tanabe';
+/** Looks after the lathes, and signs what the plan lets a helper sign. */
+export const HELPER = 'Ilan Rosskopf';
 export const CLASS_NAME = 'Press shop, first year';
 
 export const STUDENTS = [
@@ -60,6 +62,9 @@ export const EXERCISES: DemoExercise[] = [
       'work.diameter': '15.88',
       'work.material': 'mild steel',
       'holding.stickOut': '75',
+      // A helper may sign this one.
+      'steps.0.id': 'instructor-look',
+      'steps.0.hold': 'helper',
     }),
     lathes: ['Lathe 3', 'Lathe 4'],
     issuedDaysAgo: 12,
@@ -83,7 +88,7 @@ export const EXERCISES: DemoExercise[] = [
       { student: 'Emil Sato', daysAgo: 0, story: { until: 'cutting', passes: 4 } },
       { student: 'Farah Weiss', daysAgo: 0, story: { until: 'cutting', passes: 11 } },
       { student: 'Goran Pike', daysAgo: 0, story: { until: 'set-up', steps: 6 } },
-      { student: 'Hana Ruiz', daysAgo: 0, story: { until: 'set-up', steps: 13 } },
+      { student: 'Hana Ruiz', daysAgo: 0, story: { until: 'set-up', steps: 'to-hold' } },
       { student: 'Ivo Mensah', daysAgo: 0, story: { until: 'not-begun' } },
       {
         student: 'Juno Hartley',
@@ -119,7 +124,7 @@ export const EXERCISES: DemoExercise[] = [
       },
       { student: 'Emil Sato', daysAgo: 2, story: { until: 'waiting' } },
       { student: 'Juno Hartley', daysAgo: 2, story: { until: 'measured' } },
-      { student: 'Kofi Albers', daysAgo: 0, story: { until: 'cutting', passes: 3 } },
+      { student: 'Kofi Albers', daysAgo: 0, story: { until: 'cutting', passes: 3, handRaised: true } },
       { student: 'Lena Dvorak', daysAgo: 0, story: { until: 'set-up', steps: 4 } },
       { student: 'Farah Weiss', daysAgo: 0, story: { until: 'not-begun' } },
       { student: 'Hana Ruiz', daysAgo: 0, story: { until: 'not-begun' } },

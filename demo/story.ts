@@ -26,8 +26,10 @@ import { roundTo } from '@/core/units';
 /** How far an attempt has come, and what went wrong in it. Thread lengths in the thread's unit. */
 export interface Story {
   until: 'not-begun' | 'set-up' | 'cutting' | 'measured' | 'waiting' | 'marked';
-  /** Steps done when the story ends in the set-up. */
-  steps?: number;
+  /** Steps done when the story ends in the set-up; `to-hold`: those before the hold point, where somebody waits. */
+  steps?: number | 'to-hold';
+  /** While cutting: the hand is raised at the end. */
+  handRaised?: true;
   /** Passes cut when the story ends while cutting. */
   passes?: number;
   /** The last cut goes so many graduations too deep. */
@@ -97,7 +99,9 @@ export function tellStory(
   if (choice !== null) say({ kind: 'lathe', ...choice }, 'student', 1);
   const stepsOf = (when: SheetStep['when']) => sheet.steps.filter((step) => step.when === when);
   const before = stepsOf('before-cutting');
-  before.slice(0, story.until === 'set-up' ? (story.steps ?? before.length) : before.length).forEach(doStep);
+  const hold = before.findIndex(({ kind }) => kind === 'sign-off');
+  const steps = story.steps === 'to-hold' ? hold : (story.steps ?? before.length);
+  before.slice(0, story.until === 'set-up' ? steps : before.length).forEach(doStep);
   if (story.until === 'set-up') return entries;
 
   const most = story.until === 'cutting' ? (story.passes ?? Infinity) : Infinity;
@@ -123,6 +127,7 @@ export function tellStory(
     if (story.event?.after === next.n) say(eventOf(story.event), 'student', 3);
     if (deeper > 0) break;
   }
+  if (story.handRaised === true) say({ kind: 'hand', raised: true }, 'student', 1);
   if (story.until === 'cutting') return entries;
 
   stepsOf('after-cutting').forEach(doStep);

@@ -2,8 +2,10 @@ import { request as httpRequest, type IncomingMessage, type Server, type ServerR
 import { connect, type AddressInfo } from 'node:net';
 import { createDoor } from './door';
 import { allowedHosts } from './hosts';
+import { Streams } from './streams';
 
 let door: Server;
+const streams = new Streams(3);
 let behind: (request: IncomingMessage, response: ServerResponse) => Promise<void>;
 const lines: { status: number; path: string }[] = [];
 const failures: string[] = [];
@@ -13,6 +15,7 @@ beforeAll(async () => {
     handle: (request, response) => behind(request, response),
     hosts: allowedHosts('shop.test', 80),
     room: { mostInside: 2, mostWaiting: 0, longestWaitMs: 100 },
+    streams,
     log: (line) => lines.push(line),
     fail: (error) => failures.push(String(error)),
   });
@@ -135,4 +138,21 @@ test('headers that would be an error of the router are dropped', async () => {
   expect(seen).not.toHaveProperty('next-action');
   await ask('/', { headers: { rsc: '1', 'next-router-state-tree': '%5B%22%22%5D' } });
   expect(seen).toMatchObject({ rsc: '1' });
+});
+
+test('a stream takes no place among the requests, has its own limit, and ends when it is told to', async () => {
+  const open: ServerResponse[] = [];
+  behind = (request, response) => {
+    if (request.url !== '/api/events') return Promise.resolve(void response.end('behind'));
+    open.push(response);
+    response.write(': open');
+    return Promise.resolve();
+  };
+  for (let count = 0; count < 3; count += 1) void ask('/api/events').catch(() => undefined);
+  while (open.length < 3) await new Promise((resolve) => setTimeout(resolve, 5));
+  // More streams than requests may be worked on at once, and there is room all the same.
+  expect((await ask('/')).status).toBe(200);
+  expect((await ask('/api/events')).status).toBe(503);
+  streams.endAll();
+  expect(open.every(({ destroyed }) => destroyed)).toBe(true);
 });

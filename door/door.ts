@@ -1,15 +1,22 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { Duplex } from 'node:stream';
+import { addressOf, ADDRESS_HEADER } from './address';
 import { Admission, type Room } from './admission';
 import { isAllowedHost } from './hosts';
 import { refuseRequest } from './refuse-request';
 import { contentSecurityPolicy, newNonce, securityHeaders } from './security-headers';
+import { Streams } from './streams';
+import { isPrivate } from './tls';
 
 export interface DoorOptions {
   /** What is behind the door. */
   handle: (request: IncomingMessage, response: ServerResponse) => Promise<void>;
   hosts: ReadonlySet<string>;
+  /** Host of the public address, which is reached through a proxy with TLS; null where there is none. */
+  publicHost?: string | null;
   room: Room;
+  /** Answers that stay open; the caller ends them when it stops. */
+  streams?: Streams;
   /** One line for each request that was answered. */
   log: (line: { method: string; path: string; status: number; ms: number }) => void;
   fail: (error: unknown, path: string) => void;
@@ -27,11 +34,25 @@ const UNREAD_MS = 3000;
  * The one server of the application: everything that comes in from outside passes here first. It knows its own names,
  * puts the security headers on every answer, turns away what can not be read, and says early when there is no room.
  */
-export function createDoor({ handle, hosts, room, log, fail }: DoorOptions): Server {
+export function createDoor({
+  handle,
+  hosts,
+  publicHost = null,
+  room,
+  streams = new Streams(),
+  log,
+  fail,
+}: DoorOptions): Server {
   const admission = new Admission(room);
   // What throws before it returns its promise must not tear the connection's parser with it.
   async function enter(request: IncomingMessage, response: ServerResponse, path: string): Promise<void> {
-    const leave = isLight(path) ? () => undefined : await admission.enter();
+    const leave = Streams.isStream(path)
+      ? streams.add(response)
+        ? () => undefined
+        : null
+      : isLight(path)
+        ? () => undefined
+        : await admission.enter();
     if (leave === null) {
       response.setHeader('Retry-After', String(COME_AGAIN_SECONDS));
       // A page asks again by itself too.
@@ -48,7 +69,8 @@ export function createDoor({ handle, hosts, room, log, fail }: DoorOptions): Ser
     const begin = performance.now();
     const path = (request.url ?? '').split('?')[0]?.slice(0, 200) ?? '';
     const nonce = newNonce();
-    for (const [name, value] of Object.entries(securityHeaders(nonce))) response.setHeader(name, value);
+    for (const [name, value] of Object.entries(securityHeaders(nonce, publicHost !== null)))
+      response.setHeader(name, value);
     response.once('finish', () => {
       log({
         method: request.method ?? '',
@@ -58,7 +80,11 @@ export function createDoor({ handle, hosts, room, log, fail }: DoorOptions): Ser
       });
       endUnread(request);
     });
-    const refused = refuseRequest(request, (host) => isAllowedHost(host, hosts));
+    const refused = refuseRequest(
+      request,
+      (host) => isAllowedHost(host, hosts),
+      isPrivate(request, publicHost),
+    );
     if (refused !== null) {
       for (const [name, value] of Object.entries(refused.headers ?? {})) response.setHeader(name, value);
       answer(request, response, refused.status, refused.code, refused.message);
@@ -67,6 +93,7 @@ export function createDoor({ handle, hosts, room, log, fail }: DoorOptions): Ser
     // The renderer takes the nonce from here; what a client sends under these names is not believed.
     request.headers['content-security-policy'] = contentSecurityPolicy(nonce);
     delete request.headers['content-security-policy-report-only'];
+    request.headers[ADDRESS_HEADER] = addressOf(request, publicHost !== null);
     dropUnreadable(request);
     enter(request, response, path).catch((error: unknown) => {
       fail(error, path);

@@ -3,11 +3,17 @@
  * to this machine would otherwise be served, and could write with the cookies of whoever opens it.
  *
  * @param setting names parted by spaces or commas, with a port or without (then with the port of the server)
+ * @param publicHost host of the public address, as it stands there
  */
-export function allowedHosts(setting: string | undefined, port: number): ReadonlySet<string> {
+export function allowedHosts(
+  setting: string | undefined,
+  port: number,
+  publicHost: string | null = null,
+): ReadonlySet<string> {
   const named = (setting ?? '').split(/[\s,]+/).filter((name) => name !== '');
   const names = ['127.0.0.1', 'localhost', '[::1]', ...named];
-  return new Set(names.map((name) => (/:\d+$/.test(name) ? name : `${name}:${port}`).toLowerCase()));
+  const whole = names.map((name) => (/:\d+$/.test(name) ? name : `${name}:${port}`).toLowerCase());
+  return new Set(publicHost === null ? whole : [...whole, publicHost]);
 }
 
 /** Whether a request names one of them. Port 80 is left out by browsers. */

@@ -4,15 +4,24 @@ import pino from 'pino';
 import { capFile } from './cap-file';
 import { createDoor } from './door';
 import { allowedHosts } from './hosts';
+import { logError } from './log-error';
 import { LogFile } from './log-file';
+import { Streams } from './streams';
+import { isLoopback } from './tls';
 
 /**
- * The application's process: opens the log, builds up what is behind the door, and listens on loopback. Run by
+ * The application's process: opens the log, builds up what is behind the door, and listens. Run by
  * `./oyakata start` in the folder of a release: `node door.mjs --state=FOLDER`.
  */
 const state = process.argv.find((argument) => argument.startsWith('--state='))?.slice('--state='.length);
 if (state === undefined) throw new Error('Say where the state lies: --state=FOLDER.');
 const port = Number(process.env.OYAKATA_PORT);
+const origin = process.env.OYAKATA_ORIGIN ?? '';
+const publicHost = origin === '' ? null : new URL(origin).host;
+/** Where it listens; beyond loopback only with a public address behind TLS, which the start command checks too. */
+const listen = process.env.OYAKATA_LISTEN ?? '127.0.0.1';
+if (!isLoopback(listen) && !origin.startsWith('https://'))
+  throw new Error('Beyond loopback it listens only behind TLS: set OYAKATA_ORIGIN=https://…');
 /**
  * One core works on them; each waits a little for the database. More at once gain nothing, and make every turn of the
  * event loop longer, by which all others learn later whether there is room (found by `./oyakata soak`).
@@ -28,18 +37,22 @@ const log = pino(
     level: process.env.OYAKATA_LOG_LEVEL ?? 'info',
     base: { app: 'oyakata' },
     timestamp: pino.stdTimeFunctions.isoTime,
+    serializers: { err: logError },
   },
   { write: (line: string) => file.write(line) },
 );
 (globalThis as typeof globalThis & { oyakataLog?: pino.Logger }).oyakataLog = log;
 
+const streams = new Streams();
 const app = next({ dev: false, dir: process.cwd(), hostname: '127.0.0.1', port });
 await app.prepare();
 const handle = app.getRequestHandler();
 const door = createDoor({
   handle: (request, response) => handle(request, response),
-  hosts: allowedHosts(process.env.OYAKATA_HOSTS, port),
+  hosts: allowedHosts(process.env.OYAKATA_HOSTS, port, publicHost),
+  publicHost,
   room,
+  streams,
   log: (line) => log.info(line, 'request'),
   fail: (error, path) => log.error({ err: error, path }, 'request failed'),
 });
@@ -50,7 +63,7 @@ function toLog(chunk: string | Uint8Array): boolean {
   return true;
 }
 
-door.listen(port, '127.0.0.1', () => {
+door.listen(port, listen, () => {
   log.info({ port, pid: process.pid }, 'listening');
   process.stdout.write = toLog;
   process.stderr.write = toLog;
@@ -67,6 +80,7 @@ for (const signal of ['SIGTERM', 'SIGINT'] as const) {
   process.on(signal, () => {
     log.info({ signal }, 'stopping');
     door.close(() => void file.settled().then(() => process.exit(0)));
+    streams.endAll();
     door.closeIdleConnections();
     setTimeout(() => process.exit(0), 5000).unref();
   });

@@ -2,7 +2,7 @@ import type { IncomingMessage } from 'node:http';
 
 /** Why a request is not let in, with what is said about it. */
 export interface DoorRefusal {
-  status: 400 | 405 | 413 | 421;
+  status: 400 | 403 | 405 | 413 | 421;
   code: string;
   message: string;
   headers?: Record<string, string>;
@@ -18,12 +18,20 @@ const MOST_BYTES = 256_000;
 export function refuseRequest(
   { method = '', url = '', headers }: Pick<IncomingMessage, 'method' | 'url' | 'headers'>,
   isAllowed: (host: string | undefined) => boolean,
+  overTls: boolean,
 ): DoorRefusal | null {
   if (!isAllowed(headers.host))
     return {
       status: 421,
       code: 'unknown-host',
-      message: 'This server does not answer under that name. Whoever keeps it names it in OYAKATA_HOSTS.',
+      message:
+        'This server does not answer under that name. Whoever keeps it names it in OYAKATA_HOSTS or OYAKATA_ORIGIN.',
+    };
+  if (!overTls)
+    return {
+      status: 403,
+      code: 'not-over-tls',
+      message: 'This address is reached over https only.',
     };
   if (!isReadablePath(url))
     return { status: 400, code: 'bad-path', message: 'This address can not be read.' };

@@ -26,9 +26,14 @@ export function contentSecurityPolicy(nonce: string): string {
   ].join('; ');
 }
 
-/** Stands on every answer, on those that refuse or fail too. */
-export function securityHeaders(nonce: string): Record<string, string> {
+/**
+ * Stands on every answer, on those that refuse or fail too.
+ *
+ * @param overTls whether there is a public address: browsers then never come without TLS again
+ */
+export function securityHeaders(nonce: string, overTls = false): Record<string, string> {
   return {
+    ...(overTls ? { 'Strict-Transport-Security': 'max-age=31536000' } : {}),
     'Content-Security-Policy': contentSecurityPolicy(nonce),
     'Permissions-Policy':
       'accelerometer=(), camera=(), display-capture=(), geolocation=(), gyroscope=(), microphone=(), payment=(), usb=()',

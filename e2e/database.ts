@@ -47,11 +47,22 @@ export async function strangers(): Promise<{ instructor: number; student: number
       instructorName,
       studentName,
     ]);
-    await ask("INSERT INTO classes (name) VALUES ('Test: other class')");
+    await ask("INSERT INTO classes (name, code) VALUES ('Test: other class', 'TEST34')");
     await ask(
       "INSERT INTO memberships (class_id, person_id, role) SELECT c.id, p.id, p.role FROM classes c, people p WHERE c.name = 'Test: other class' AND p.name IN (?, ?)",
       [instructorName, studentName],
     );
+    // They sign in with the secrets of the demo shop.
+    for (const [kind, name] of [
+      ['password', instructorName],
+      ['pin', studentName],
+    ] as const)
+      await ask(
+        `INSERT INTO credentials (person_id, kind, sign_in_name, secret_hash, set_at)
+          SELECT p.id, c.kind, IF(c.kind = 'pin', NULL, p.name), c.secret_hash, c.set_at FROM people p, credentials c
+          WHERE p.name = ? AND c.kind = ? AND c.demo = 1 LIMIT 1`,
+        [name, kind],
+      );
   }
   return { instructor: await personId(instructorName), student: await personId(studentName) };
 }

@@ -10,7 +10,7 @@ import { INSTRUCTOR, requestAs } from './people';
 import { expect, test, type APIRequestContext } from './test';
 
 const PORT = Number(process.env.OYAKATA_PORT ?? '3210');
-const RUNS = Number(process.env.OYAKATA_HOSTILE_RUNS ?? '1400');
+const RUNS = Number(process.env.OYAKATA_HOSTILE_RUNS ?? '1000');
 const SEED = Number(process.env.OYAKATA_HOSTILE_SEED ?? '20261125');
 const json = { 'content-type': 'application/json', host: `127.0.0.1:${PORT}` };
 

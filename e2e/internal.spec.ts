@@ -5,7 +5,7 @@ import { INSTRUCTOR, newExercise, requestAs } from './people';
 test('an internal thread: bored, planned outward, measured over balls', async ({ page }) => {
   await requestAs(page.request, INSTRUCTOR);
   await newExercise(page);
-  await page.getByLabel('Exercise').fill('Press nut');
+  await page.getByLabel('Exercise', { exact: true }).fill('Press nut');
   await page.getByLabel('Thread', { exact: true }).fill('7/8-9 UNC-2B');
   const strip = page.getByRole('region', { name: 'Target', exact: true });
   await expect(strip).toContainText('Over balls');

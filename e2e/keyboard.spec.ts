@@ -21,7 +21,7 @@ async function tabTo(
 }
 
 test('the whole path with the keyboard alone', async ({ page }) => {
-  await page.goto('/who');
+  await page.goto('/sign-in');
   await tabTo(page, 'button', INSTRUCTOR);
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/$/);
@@ -86,7 +86,7 @@ test('the whole path with the keyboard alone', async ({ page }) => {
 });
 
 test('? lists the keys, and they can be switched off', async ({ page }) => {
-  await page.goto('/who');
+  await page.goto('/sign-in');
   await page.getByRole('button', { name: INSTRUCTOR }).click();
   await page.waitForURL(/\/$/);
   await expect(page.getByRole('button', { name: 'New exercise' })).toBeVisible();

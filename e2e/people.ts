@@ -1,20 +1,27 @@
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
-import { personId } from './database';
+import { demoSignIn } from '../demo/accounts';
+import { ask, personId } from './database';
 
 export const INSTRUCTOR = 'Mio Tanabe';
 
 /** Opens the book as somebody, the way a person does. */
 export async function workAs(page: Page, name: string): Promise<void> {
-  await page.goto('/who');
+  await page.goto('/sign-in');
   await page.getByRole('button', { name, exact: true }).click();
   await expect(page.getByRole('link', { name: new RegExp(`Working here: ${name}`) })).toBeVisible();
 }
 
 /** The same for requests without a page. */
 export async function requestAs(request: APIRequestContext, person: number | string): Promise<void> {
-  const response = await request.post('/api/session', {
-    data: { personId: typeof person === 'string' ? await personId(person) : person },
-  });
+  const id = typeof person === 'string' ? await personId(person) : person;
+  const [account] = await ask<{ signInName: string | null; classCode: string }>(
+    `SELECT c.sign_in_name AS signInName, (SELECT k.code FROM memberships m JOIN classes k ON k.id = m.class_id
+      WHERE m.person_id = c.person_id LIMIT 1) AS classCode FROM credentials c WHERE c.person_id = ?`,
+    [id],
+  );
+  if (account === undefined) throw new Error(`Person ${id} can not sign in.`);
+  const { path, body } = demoSignIn({ id, ...account });
+  const response = await request.post(path, { data: body });
   expect(response.status()).toBe(200);
 }
 

@@ -61,7 +61,7 @@ test('a direct POST of a bad plan names each field, and nothing is stored', asyn
   const plan = (await (await request.get(`/api/exercises/${id}/plan`)).json()) as object;
   expect(plan).toMatchObject({
     format: 'oyakata-plan',
-    version: 5,
+    version: 6,
     thread: { designation: '3/4-16 UNF-2A', hand: 'right', starts: 1 },
   });
 
@@ -110,7 +110,7 @@ test('unreadable requests get a 4xx, never a 500', async ({ request }) => {
     (await request.put('/api/exercises/999999/draft', { data: { form: GOOD, draftVersion: 0 } })).status(),
   ).toBe(404);
   expect((await request.post('/api/exercises/1e99/hand-out', { data: {} })).status()).toBe(404);
-  expect((await request.post('/api/session', { data: { personId: 'me' } })).status()).toBe(422);
+  expect((await request.post('/api/session', { data: { name: ['me'], password: 5 } })).status()).toBe(422);
   const foreign = await request.post('/api/exercises', { headers: { origin: 'http://elsewhere.example' } });
   expect(foreign.status()).toBe(403);
 });

@@ -85,19 +85,6 @@ test('the database is killed: open pages stay, a page asked for now comes back b
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
 });
 
-test('a draft that waits is sent when the server returns, without a key stroke', async ({ page }) => {
-  await workAs(page, INSTRUCTOR);
-  const path = await newExercise(page);
-  killServer();
-  await title(page).fill('Typed while it was down');
-  await expect(page.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
-  start();
-  await expect(saved(page)).toBeVisible();
-  await page.evaluate(() => window.localStorage.clear());
-  await page.goto(path);
-  await expect(title(page)).toHaveValue('Typed while it was down');
-});
-
 test('a part of the page that can not be fetched is said in its place, and comes when it can', async ({
   page,
 }) => {

@@ -71,7 +71,7 @@ for (const [name, where] of VIEWS) {
 }
 
 test('names: no accessibility violation', async ({ page }) => {
-  await page.goto('/who');
+  await page.goto('/sign-in');
   await expect(page.getByRole('main')).toBeVisible();
   await expectNoViolations(page);
 });

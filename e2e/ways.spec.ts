@@ -46,23 +46,6 @@ const WAYS: Way[] = [
     starter: 'Through bore, far side, plug',
   },
   {
-    name: 'away from the headstock, plunged by the readout',
-    title: 'Way c',
-    thread: 'M20x1.5-6g',
-    lathe: 'Lathe 5',
-    student: 'Chidi Lind',
-    starter: 'Away from the headstock',
-    settings: [{ stage: 'Infeed', select: [['Fed by', 'Plunge by readout']] }],
-  },
-  {
-    name: 'between centres, left-hand, thread micrometer',
-    title: 'Way d',
-    thread: 'M20x1.5-6g-LH',
-    lathe: 'Lathe 3',
-    student: 'Daria Novak',
-    starter: 'Between centres, thread micrometer',
-  },
-  {
     name: 'two starts by the compound, wires at one place',
     title: 'Way e',
     thread: '3/4-16 UNF-2A (2 starts)',

@@ -109,7 +109,7 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
     }
     await expect(heading).not.toHaveText(title);
   }
-  await expect(page.getByText('Call the instructor to the lathe.')).toBeVisible();
+  await expect(page.getByText(/The floor sees that you wait here/)).toBeVisible();
 
   const instructorPage = await (await browser.newContext()).newPage();
   await workAs(instructorPage, INSTRUCTOR);

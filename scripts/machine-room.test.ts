@@ -10,6 +10,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { join } from 'node:path';
+import { sendRaw } from '../e2e/hostile/raw-request';
 import { noteBody } from './test/note-body';
 import { Machine, pause, WELL } from './test/machine';
 
@@ -45,6 +46,9 @@ test('a first start, in a folder whose path holds a space; a second one finds it
   expect(people).toBeGreaterThan(10);
   whole = { people, entries };
   expect((await own.run('start')).said).toContain('runs already');
+  // Its passwords are known: it does not come to the network.
+  own.settings.OYAKATA_ORIGIN = 'https://threads.school.example';
+  expect((await own.run('start')).said).toContain('passwords are known to everybody');
   const relative = await Machine.make();
   machines.push(relative);
   const said = execFileSync(join(process.cwd(), 'oyakata'), ['start'], {
@@ -58,6 +62,50 @@ test('a first start, in a folder whose path holds a space; a second one finds it
     env: { ...relative.env, OYAKATA_STATE: './a state' },
     cwd: relative.folder,
   });
+});
+
+test('on a network it answers over TLS only, without the demo shop, and the first instructor chooses a password', async () => {
+  const own = await machine();
+  const host = 'threads.school.example';
+  for (const [setting, says] of [
+    [{ OYAKATA_LISTEN: '0.0.0.0' }, 'only behind a proxy with TLS'],
+    [{ OYAKATA_ORIGIN: `http://${host}` }, 'no address over TLS'],
+  ] as const) {
+    Object.assign(own.settings, setting);
+    const { code, said } = await own.run('start');
+    expect({ code, said }).toEqual({ code: 1, said: expect.stringContaining(says) as string });
+    for (const name of Object.keys(setting)) delete own.settings[name];
+  }
+  Object.assign(own.settings, {
+    OYAKATA_ORIGIN: `https://${host}`,
+    OYAKATA_LISTEN: '0.0.0.0',
+    OYAKATA_DEMO: 'no',
+  });
+  const { code, said } = await own.run('start');
+  expect({ code, said }).toMatchObject({ code: 0 });
+  const given = /for 48 hours: ([A-Z0-9]{4} [A-Z0-9]{4})/.exec(said)?.[1] ?? '';
+  const secret = { code: given, secret: 'paper, board and cloth' };
+  const choose = (over: 'http' | 'https') =>
+    sendRaw(own.port, {
+      method: 'POST',
+      path: '/api/session/secret',
+      headers: {
+        host,
+        'x-forwarded-proto': over,
+        'content-type': 'application/json',
+        origin: `https://${host}`,
+      },
+      body: JSON.stringify(secret),
+    });
+  expect((await choose('http')).status).toBe(403);
+  const { status, headers } = await choose('https');
+  expect(status).toBe(200);
+  expect(headers['strict-transport-security']).toContain('max-age');
+  expect(String(headers['set-cookie'])).toMatch(/^__Host-oyakata-[0-9a-f]{12}=.*HttpOnly/i);
+  expect(String(headers['set-cookie'])).toMatch(/; Secure/);
+  // Another code for who has forgotten; nobody else gets one.
+  expect((await own.run('account', 'Instructor')).said).toMatch(/One-time code of “Instructor”/);
+  expect(await own.run('account', 'Nobody')).toMatchObject({ code: 1 });
 });
 
 test('a first start that is cut at any of 12 moments is made good by the next', async () => {

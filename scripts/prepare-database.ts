@@ -1,16 +1,23 @@
+import { showCode } from '@/core/people';
+import {
+  anybodyCanSignIn,
+  codesForInstructor,
+  firstInstructor,
+  type CodeGiven,
+} from '@/data/first-instructor';
 import { grantApplication } from '@/data/grants';
 import { closeDatabase, database } from '@/data/database';
 import { forget } from '@/data/forget';
-import { REMOVED } from '@/data/people';
+import { demoAccounts, REMOVED } from '@/data/people';
 import { rebuildSummaries } from '@/data/summaries';
 import { migrate, pendingMigrations, UnfitDatabase } from '@/data/migrate';
 import { loadDemoShop } from '@/demo/load-demo-shop';
 
 /**
  * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
- * `pending` prints the migrations that wait; `up` runs them, loads the demo shop into an empty database, and gives the
- * application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
- * person out.
+ * `pending` prints the migrations that wait; `up` runs them, loads the demo shop into an empty database (or, with
+ * OYAKATA_DEMO=no, makes one instructor), and gives the application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
+ * person out; `account NAME` gives an instructor a one-time code; `doors` refuses known passwords on a network.
  */
 async function pending(): Promise<void> {
   for (const name of await pendingMigrations()) console.log(name);
@@ -22,7 +29,8 @@ async function up(): Promise<void> {
   console.log(
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
-  if (await loadDemoShop(new Date())) console.log('Demo shop loaded');
+  if (process.env.OYAKATA_DEMO === 'no') tell(await firstInstructor(instructorName(), 'First class'));
+  else if (await loadDemoShop(new Date())) console.log('Demo shop loaded');
   const rebuilt = await rebuildSummaries('outdated', (work) => database().sequelize.transaction(work));
   if (rebuilt > 0) console.log(`Summaries of ${rebuilt} attempts made anew`);
   const granted = await grantApplication(process.env.OYAKATA_APPLICATION_URL ?? '');
@@ -35,6 +43,35 @@ async function up(): Promise<void> {
   }
   console.log('The owner may not grant; let an administrator run this once:');
   granted.statements.forEach((statement) => console.log(`${statement};`));
+}
+
+const instructorName = () => process.env.OYAKATA_INSTRUCTOR ?? 'Instructor';
+
+function tell(given: CodeGiven | null): void {
+  if (given !== null)
+    console.log(
+      `One-time code of “${given.name}”, for 48 hours: ${showCode(given.code)} (sign-in page, “I have a one-time code”)`,
+    );
+}
+
+/** Says what keeps people out, or lets the wrong ones in. */
+async function doors(): Promise<void> {
+  if ((process.env.OYAKATA_ORIGIN ?? '') !== '' && (await demoAccounts()).length > 0)
+    throw new UnfitDatabase(
+      'The demo shop’s passwords are known to everybody: it is not put on a network. Begin a book of your own: OYAKATA_DEMO=no with another OYAKATA_STATE.',
+    );
+  if (!(await anybodyCanSignIn()))
+    console.log('Nobody has a password yet. An instructor gets a code by: ./oyakata account "NAME"');
+}
+
+async function account(): Promise<void> {
+  const name = process.argv[3] ?? '';
+  const given = await codesForInstructor(name);
+  if (given.length === 0)
+    throw new UnfitDatabase(
+      `No instructor or helper is named “${name}”. Students get a slip in the class’s page.`,
+    );
+  given.forEach(tell);
 }
 
 async function summaries(): Promise<void> {
@@ -52,7 +89,14 @@ async function forgetPerson(): Promise<void> {
     );
 }
 
-const STEPS: Record<string, () => Promise<void>> = { pending, up, summaries, forget: forgetPerson };
+const STEPS: Record<string, () => Promise<void>> = {
+  pending,
+  up,
+  doors,
+  account,
+  summaries,
+  forget: forgetPerson,
+};
 
 try {
   await (STEPS[process.argv[2] ?? ''] ?? up)();

@@ -1,4 +1,6 @@
 import { chromium, type Page } from '@playwright/test';
+import { DEMO_PASSWORD } from '@/demo/accounts';
+import { INSTRUCTOR } from '@/demo/shop';
 
 /** Takes the pictures of docs/screenshots/ from a running application with the demo shop: npm run screenshots. */
 const base = `http://127.0.0.1:${process.env.OYAKATA_PORT ?? '3210'}`;
@@ -16,13 +18,15 @@ const TABLET = { width: 1024, height: 768 };
 const SHOTS: Shot[] = [
   { file: 'class', path: '/' },
   {
-    file: 'plan-begin',
-    path: '/',
+    file: 'floor',
+    path: '/floor',
+    size: TABLET,
     before: async (page) => {
-      await page.getByRole('button', { name: 'New exercise' }).click();
-      await page.getByRole('heading', { name: 'Begin with a way of working' }).waitFor();
+      await page.getByRole('button', { name: /Hana Ruiz.*Hold point/ }).click();
+      await page.getByRole('button', { name: 'Sign off' }).waitFor();
     },
   },
+  { file: 'people', path: '/classes/1' },
   {
     file: 'plan-section',
     path: '/exercises/1',
@@ -95,16 +99,6 @@ const SHOTS: Shot[] = [
   { file: 'record-set-up', path: '/attempts/8', size: TABLET },
   { file: 'record-cutting', path: '/attempts/7' },
   { file: 'record-proof', path: '/attempts/17' },
-  {
-    file: 'out-of-touch',
-    path: '/attempts/7',
-    size: TABLET,
-    before: async (page) => {
-      await page.getByLabel('Own reading of the compound').fill('1.38');
-      await page.context().setOffline(true);
-      await page.getByText('Out of touch since').waitFor({ timeout: 40_000 });
-    },
-  },
   { file: 'mark', path: '/attempts/4/mark' },
   { file: 'set-up-sheet', path: '/attempts/14/card', size: { width: 794, height: 1000 }, print: true },
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
@@ -122,7 +116,7 @@ const browser = await chromium.launch({
 });
 for (const { file, path, size, before, print } of SHOTS) {
   const context = await browser.newContext({ baseURL: base, viewport: size ?? { width: 1280, height: 800 } });
-  await context.request.post('/api/session', { data: { personId: 1 } });
+  await context.request.post('/api/session', { data: { name: INSTRUCTOR, password: DEMO_PASSWORD } });
   const page = await context.newPage();
   await page.goto(path);
   await page.getByRole('main').waitFor();

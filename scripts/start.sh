@@ -33,6 +33,9 @@ fi
 DONE="$(database_step up)" || fail "The tables could not be brought up to date. $DONE" "See $LOGS/prepare.log."
 while read -r line; do say "$line"; done <<<"$DONE"
 
+TOLD="$(database_step doors)" || fail "$TOLD"
+while read -r line; do [ -z "$line" ] || say "$line"; done <<<"$TOLD"
+
 if ! run_application "$RELEASE"; then
   end_own node "$APP_ARGUMENT" 3
   tail -n 5 -- "$LOGS/boot.log" >&2 || true

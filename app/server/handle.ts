@@ -47,6 +47,7 @@ const STATUS: Record<Refusal['kind'], number> = {
   forbidden: 403,
   conflict: 409,
   invalid: 422,
+  'too-often': 429,
 };
 
 /** The one way from an outcome of the data layer to an answer; `told` says what of it is told. */
@@ -86,18 +87,18 @@ export function handleBare(run: (call: Call<null>) => Promise<Response>) {
   });
 }
 
-/** The same for the one request by which somebody becomes known. */
+/** The same for the requests by which somebody becomes known. */
 export function handleUnknown<S extends AnyObjectSchema>(
   schema: S,
-  run: (body: InferType<S>) => Promise<Response>,
+  run: (body: InferType<S>, request: Request) => Promise<Response>,
 ) {
   return guarded(async (request) => {
     const body = await checkedBody(request, schema);
-    return body instanceof Response ? body : run(body);
+    return body instanceof Response ? body : run(body, request);
   });
 }
 
-const nobody = () => refusal(401, 'unknown-person', 'Say first who you are.');
+const nobody = () => refusal(401, 'unknown-person', 'Sign in first.');
 
 /** The outermost layer: origin, the id in the path, room on the disk, and every error turned into an answer. */
 export function guarded(run: (request: Request, id: number) => Promise<Response>) {

@@ -12,7 +12,7 @@ import { logDatabaseDown } from './log-database-down';
 import { viewer } from './session';
 
 /**
- * Loads what a page shows, as whoever works here. Without a person it goes to the list of names; what is absent or
+ * Loads what a page shows, as whoever works here. Without a person it goes to the sign-in page; what is absent or
  * not the viewer's is "not found"; a database that does not answer is said plainly.
  */
 export async function guardedPage<T>(
@@ -39,7 +39,7 @@ export async function guardedPage<T>(
     }
   }
   if (missing) notFound();
-  if (who === null) redirect('/who');
+  if (who === null) redirect('/sign-in');
   return content;
 }
 

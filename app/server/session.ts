@@ -1,28 +1,36 @@
 import 'server-only';
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { PersonView } from '@/data/people';
 import { endSession, openSession, personOfSession } from '@/data/sessions';
+import { publicOrigin } from './public-origin';
+import { usedOn } from './used-on';
 
-/** Browsers do not tell ports apart in cookies: each installation has a name of its own in its cookie's. */
-const cookieName = () => `oyakata-${process.env.OYAKATA_INSTANCE ?? 'local'}`;
+/**
+ * Browsers do not tell ports apart in cookies: each installation has a name of its own in its cookie's. Behind TLS the
+ * prefix lets no other name of the domain and no plain connection set it (RFC 6265bis, 4.1.3.2).
+ */
+const cookieName = () =>
+  `${publicOrigin() === null ? '' : '__Host-'}oyakata-${process.env.OYAKATA_INSTANCE ?? 'local'}`;
 
-async function token(): Promise<string | null> {
-  return (await cookies()).get(cookieName())?.value ?? null;
+/** The token of the browser that asks; empty when it has none. */
+export async function token(): Promise<string> {
+  return (await cookies()).get(cookieName())?.value ?? '';
 }
 
-/** Who is working, or null when nobody has chosen a name yet. See docs/decisions/0004-who-is-working.md. */
+/** Who is working, or null when nobody is signed in. See docs/decisions/0004-who-is-working.md. */
 export async function viewer(): Promise<PersonView | null> {
   const present = await token();
-  return present === null ? null : personOfSession(present);
+  return present === '' ? null : personOfSession(present);
 }
 
 /** Begins to work as somebody; the session before ends. */
 export async function beginSession(personId: number): Promise<void> {
   await finishSession();
-  (await cookies()).set(cookieName(), await openSession(personId), {
+  const agent = (await headers()).get('user-agent') ?? '';
+  (await cookies()).set(cookieName(), await openSession(personId, usedOn(agent)), {
     httpOnly: true,
     sameSite: 'lax',
-    secure: false,
+    secure: publicOrigin() !== null,
     path: '/',
   });
 }
@@ -30,7 +38,13 @@ export async function beginSession(personId: number): Promise<void> {
 /** Ends the session on the server and takes the cookie away. */
 export async function finishSession(): Promise<void> {
   const present = await token();
-  if (present === null) return;
+  if (present === '') return;
   await endSession(present);
-  (await cookies()).delete(cookieName());
+  (await cookies()).set(cookieName(), '', {
+    httpOnly: true,
+    sameSite: 'lax',
+    secure: publicOrigin() !== null,
+    path: '/',
+    maxAge: 0,
+  });
 }

@@ -51,10 +51,10 @@ function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
     (isKind('step')(entry) || isKind('sign-off')(entry)) && entry.content.stepId === step.id;
   const firstCut = entries.findIndex((entry) => isKind('pass')(entry) && live.includes(entry));
   if (firstCut < 0 || step.when !== 'before-cutting')
-    return { step, before: live.filter(mine), after: [], cut: firstCut >= 0 };
+    return { step, before: withoutTakenBack(step, live).filter(mine), after: [], cut: firstCut >= 0 };
   return {
     step,
-    before: liveEntries(entries.slice(0, firstCut)).filter(mine),
+    before: withoutTakenBack(step, liveEntries(entries.slice(0, firstCut))).filter(mine),
     after: live.filter((entry) => entries.indexOf(entry) > firstCut).filter(mine),
     cut: true,
   };
@@ -99,6 +99,12 @@ function judgeStep(
     share: judging.late,
     reason: `Recorded only after the first cut${figures === '' ? '' : `: ${figures}`}.`,
   };
+}
+
+/** A signature after which the step was sent back is none. */
+function withoutTakenBack(step: SheetStep, live: readonly Entry[]): Entry[] {
+  const back = live.findLastIndex((entry) => isKind('sent-back')(entry) && entry.content.stepId === step.id);
+  return live.filter((entry, index) => index > back || !isKind('sign-off')(entry));
 }
 
 /** What became of a step that was not simply done. */

@@ -1,5 +1,6 @@
 import { roundTo, type LengthUnit } from '../units';
 import { EMPTY_ROW, type RowForm } from './draft';
+import { holdChoice } from './hold-choice';
 import type { PlanEvaluation } from './plan-evaluation';
 
 /**
@@ -18,7 +19,7 @@ export function asOwnTable({ thread, rows, stops }: PlanEvaluation): RowForm[] {
     },
     ...stops
       .filter(({ after }) => after === index + 1)
-      .map(({ check, hold }) => ({ ...EMPTY_ROW, what: 'stop', check, hold: hold ? 'yes' : '' })),
+      .map(({ check, ...stop }) => ({ ...EMPTY_ROW, what: 'stop', check, hold: holdChoice(stop) })),
   ]);
 }
 
@@ -67,7 +68,7 @@ export function tableOf(
     due.forEach((stop) => left.splice(left.indexOf(stop), 1));
     return [
       { ...EMPTY_ROW, kind, infeed: typed[index] ?? '' },
-      ...due.map(({ check, hold }) => ({ ...EMPTY_ROW, what: 'stop', check, hold: hold ? 'yes' : '' })),
+      ...due.map(({ check, ...stop }) => ({ ...EMPTY_ROW, what: 'stop', check, hold: holdChoice(stop) })),
     ];
   });
 }

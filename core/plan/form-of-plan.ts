@@ -13,6 +13,7 @@ import {
   type StepForm,
   type StopForm,
 } from './draft';
+import { holdChoice } from './hold-choice';
 import type { Plan, PlanEvidence, PlanStep } from './plan';
 import type { SectionPoints } from './read-plan-form';
 import { END_LENGTH_FIELD } from './read-work';
@@ -154,7 +155,15 @@ function scheduleForm(plan: Plan): PlanForm['schedule'] {
   };
 }
 
-function rowForm({ what, kind, infeed, check, drive, hold }: Plan['schedule']['rows'][number]): RowForm {
+function rowForm({
+  what,
+  kind,
+  infeed,
+  check,
+  drive,
+  hold,
+  helper,
+}: Plan['schedule']['rows'][number]): RowForm {
   const cut = what === 'cut' || what === 'repeat';
   return {
     ...EMPTY_ROW,
@@ -163,18 +172,18 @@ function rowForm({ what, kind, infeed, check, drive, hold }: Plan['schedule']['r
     infeed: cut ? text(infeed) : '',
     check: check ?? '',
     drive: drive ?? '',
-    hold: hold ? 'yes' : '',
+    hold: holdChoice({ hold, helper }),
   };
 }
 
 function stopsForm(rows: Plan['schedule']['rows']): StopForm[] {
   let after = 0;
-  return rows.flatMap(({ what, check, onward, hold }): StopForm[] => {
+  return rows.flatMap(({ what, check, onward, hold, helper }): StopForm[] => {
     if (what === 'cut' || what === 'repeat') {
       after += 1;
       return [];
     }
-    const flags = { onward: onward ? 'yes' : '', hold: hold ? 'yes' : '' };
+    const flags = { onward: onward ? 'yes' : '', hold: holdChoice({ hold, helper }) };
     return [{ ...EMPTY_STOP, check: check ?? '', after: String(after), ...flags }];
   });
 }
@@ -213,7 +222,7 @@ function stepForm(step: PlanStep): StepForm {
     most: figure(step.value?.most ?? null),
     expected: step.expected ?? '',
     critical: yes(step.critical),
-    hold: yes(step.hold),
+    hold: step.helper ? 'helper' : yes(step.hold),
     weight: figure(step.weight),
     on: step.on ? '' : 'no',
   };

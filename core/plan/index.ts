@@ -5,6 +5,7 @@ export * from './evaluate-plan';
 export * from './explain-plan';
 export * from './fair-of-plan';
 export * from './form-of-plan';
+export * from './hold-choice';
 export * from './plan';
 export * from './plan-defaults';
 export * from './plan-evaluation';

@@ -46,7 +46,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
   const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 5,
+    version: 6,
     title,
     thread: {
       designation: printDesignation(thread),
@@ -147,13 +147,14 @@ function storedRows(
     start: null,
     onward: false,
     hold: false,
+    helper: false,
   };
   const repeats = schedule.school === 'until';
   const list: PlanRow[] = [];
   const stopsAfter = (after: number) =>
     stops
       .filter((stop) => stop.after === after)
-      .forEach(({ check, onward, hold }) =>
+      .forEach(({ check, onward, hold, helper }) =>
         list.push({
           ...base,
           what: stopData(check)?.what ?? 'check',
@@ -163,6 +164,7 @@ function storedRows(
           check,
           onward,
           hold,
+          helper,
         }),
       );
   rows.forEach(({ kind, infeed, reading, drive = null }, index) => {

@@ -38,6 +38,7 @@ import { liftPlan1 } from './lift-plan-1';
 import { liftPlan2 } from './lift-plan-2';
 import { liftPlan3 } from './lift-plan-3';
 import { liftPlan4 } from './lift-plan-4';
+import { liftPlan5 } from './lift-plan-5';
 
 /** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
@@ -79,6 +80,8 @@ const rowSchema = part({
   onward: yesNo(),
   /** No cut before whoever may has looked. */
   hold: yesNo(),
+  /** Of a hold point: a helper may sign it too. */
+  helper: yesNo(),
 });
 
 /** A pitch as an insert's box gives it: a length, or threads per inch. */
@@ -89,7 +92,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 5),
+  ...header('oyakata-plan', 6),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -227,6 +230,8 @@ export const storedPlanSchema = part({
       expected: maybeOneOf(EXPECTED_SHOWN),
       critical: maybeYesNo(),
       hold: maybeYesNo(),
+      /** Of a hold point: a helper may sign it too. */
+      helper: yesNo(),
       weight: maybeFigure(0, 1000),
       on: yesNo(),
     }),
@@ -243,7 +248,7 @@ export type PlanStep = Plan['steps'][number];
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<Plan>({
   format: 'oyakata-plan',
-  version: 5,
+  version: 6,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4 },
+  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4, 5: liftPlan5 },
 });

@@ -12,6 +12,7 @@ import {
   type LengthUnit,
 } from '../units';
 import { leafOf, type PlanField, type PlanForm } from './draft';
+import { readHold } from './hold-choice';
 import { PASS_KINDS, SCHOOLS } from './plan';
 
 export type School = (typeof SCHOOLS)[number];
@@ -19,7 +20,7 @@ export type School = (typeof SCHOOLS)[number];
 /** A cut or a stop of an own table, as typed. */
 export type OwnRow =
   | { what: 'cut'; kind: (typeof PASS_KINDS)[number]; infeed: Length; drive: Drive | null }
-  | { what: 'stop'; check: StopCheck; hold: boolean };
+  | { what: 'stop'; check: StopCheck; hold: boolean; helper: boolean };
 
 /** A stop put into proposed rows: `after` so many cuts, or where it is proposed. */
 export interface StopInput {
@@ -27,6 +28,7 @@ export interface StopInput {
   after: number | null;
   onward: boolean;
   hold: boolean;
+  helper: boolean;
 }
 
 /** What is asked of the schedule. Infeeds carry their unit; null: proposed; undefined: could not be read. */
@@ -174,7 +176,7 @@ function readOwnRows(
   return rows.flatMap((row, index): OwnRow[] => {
     if (row.what !== 'cut') {
       const check = stopOf(row.check, `schedule.rows.${index}.check`, issues);
-      return check === null ? [] : [{ what: 'stop', check, hold: row.hold === 'yes' }];
+      return check === null ? [] : [{ what: 'stop', check, ...readHold(row.hold) }];
     }
     const field: PlanField = `schedule.rows.${index}.infeed`;
     const kind = PASS_KINDS.find((each) => each === row.kind) ?? 'rough';
@@ -203,7 +205,7 @@ function readStops(
       stop.after.trim() === '' ? null : keep(parseWhole(field, stop.after, 1, 200, 'after which cut'));
     return after === undefined
       ? []
-      : [{ check, after, onward: stop.onward === 'yes', hold: stop.hold === 'yes' }];
+      : [{ check, after, onward: stop.onward === 'yes', ...readHold(stop.hold) }];
   });
 }
 

@@ -1,6 +1,7 @@
 import type { FieldIssue } from '../errors/field-issue';
 import { parseFigures, parseWhole, saidText } from '../units';
 import type { PlanField, PlanForm, StepForm } from './draft';
+import { readHold } from './hold-choice';
 import { EXPECTED_SHOWN, STEP_EVIDENCE, STEP_GROUPS, STEP_UNITS, type PlanStep } from './plan';
 
 /** Reads the steps that the instructor arranged; none: as proposed. */
@@ -44,7 +45,8 @@ export function readSteps(form: PlanForm, unit: 'in' | 'mm', issues: FieldIssue[
         value: own && evidence === 'value' ? readValue(row, field, unit, issues) : null,
         expected: EXPECTED_SHOWN.find((each) => each === row.expected) ?? null,
         critical: yesNo(row.critical),
-        hold: yesNo(row.hold),
+        hold: row.hold === 'helper' ? true : yesNo(row.hold),
+        helper: readHold(row.hold).helper,
         weight: readWeight(row, field('weight'), issues),
         on: row.on !== 'no',
       },

@@ -8,6 +8,8 @@ export interface Block {
   of: 'step' | 'stop';
   id: string;
   title: string;
+  /** Why it was sent back, where it was and nothing was done about it. */
+  sentBack?: string;
 }
 
 /** A wrong value at a step that can ruin the part, a hold point that nobody has looked at, and a safety line left open. */

@@ -1,6 +1,7 @@
+import type { Role } from '../people';
 import type { EntryContent, KnownKind } from './kinds';
 
-export type Role = 'instructor' | 'helper' | 'student';
+export type { Role };
 
 /** A kind of entry that this release does not know: kept, shown as such, changes nothing, and blocks the mark. */
 export interface UnknownContent {

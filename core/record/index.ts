@@ -11,6 +11,8 @@ export * from './read-stored-entry';
 export * from './record-state';
 export * from './refigured';
 export * from './summary';
+export * from './floor-state';
+export * from './may-sign';
 export * from './cuts';
 export * from './step-progress';
 export * from './stop-progress';

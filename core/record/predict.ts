@@ -12,7 +12,7 @@ import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
 import type { AttemptState } from './record-state';
 import type { Segment } from './segment';
-import { stepProgress, type StepProgress } from './step-progress';
+import { lastLook, sentBackOf, stepProgress, type StepProgress } from './step-progress';
 import { stopProgress, type StopProgress } from './stop-progress';
 
 /** The remaining feed by the latest measurement, less what was fed since. */
@@ -89,8 +89,13 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const figuredFor =
     live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
       .value ?? sheet.workDiameter;
-  const signed = new Set(live.filter(isKind('sign-off')).map(({ content }) => content.stepId));
-  const blocks = blocksOf(steps, stops, cuts.length, signed);
+  const signed = new Set(
+    sheet.stops.map(({ id }) => id).filter((id) => lastLook(id, live)?.content.kind === 'sign-off'),
+  );
+  const blocks = blocksOf(steps, stops, cuts.length, signed).map((block) => {
+    const back = block.kind === 'hold' ? sentBackOf(block.id, live) : null;
+    return back === null ? block : { ...block, sentBack: back.content.reason };
+  });
   return {
     state: stateOf(live),
     lathe: live.findLast(isKind('lathe')) ?? null,
@@ -132,7 +137,7 @@ function stateOf(live: readonly Entry[]): Prediction['state'] {
   const lastPass = live.findLastIndex(isKind('pass'));
   if (live.findLastIndex(isFinal) > lastPass) return 'measured';
   if (lastPass >= 0) return 'cutting';
-  return live.some(({ content }) => content.kind !== 'note' && content.kind !== 'lathe')
+  return live.some(({ content }) => !['note', 'lathe', 'hand'].includes(content.kind))
     ? 'set-up'
     : 'not-begun';
 }

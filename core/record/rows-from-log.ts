@@ -1,4 +1,4 @@
-import { EMPTY_ROW, type RowForm } from '../plan';
+import { EMPTY_ROW, holdChoice, type RowForm } from '../plan';
 import type { Sheet } from '../sheet';
 import { roundTo } from '../units';
 import { dialTravel } from './cuts';
@@ -30,7 +30,7 @@ export function rowsFromLog(sheet: Sheet, { cuts, stops }: Pick<Prediction, 'cut
         ...EMPTY_ROW,
         what: 'stop',
         check: stop.check,
-        hold: stop.hold ? 'yes' : '',
+        hold: holdChoice(stop),
       })),
     ];
   });

@@ -9,8 +9,10 @@ export interface StepProgress {
   step: SheetStep;
   entry: EntryOf<'step'> | EntryOf<'sign-off'> | null;
   verdict: StepVerdict;
-  /** Whether whoever may has looked at it, where it is a hold point. */
+  /** Whether whoever may has looked at it, where it is a hold point, and found it right. */
   signed: boolean;
+  /** Why it was sent back, as long as nothing was done about it; null otherwise. */
+  sentBack: EntryOf<'sent-back'> | null;
 }
 
 type StepEntry = EntryOf<'step'> | EntryOf<'sign-off'>;
@@ -20,10 +22,47 @@ export const isStepEntry = (entry: Entry): entry is StepEntry =>
 
 export function stepProgress(sheet: Sheet, step: SheetStep, live: readonly Entry[]): StepProgress {
   const mine = live.filter(isStepEntry).filter(({ content }) => content.stepId === step.id);
-  const signed = mine.some(isKind('sign-off'));
+  const look = lastLook(step.id, live);
+  const signed = look !== null && isKind('sign-off')(look);
   // The look of a hold point that has a record of its own stands beside that record.
-  const entry = (step.kind === 'sign-off' ? mine : mine.filter(isKind('step'))).at(-1) ?? null;
-  return { step, entry, signed, verdict: entry === null ? 'open' : stepVerdict(sheet, step, entry) };
+  const entry = step.kind === 'sign-off' ? (signed ? look : null) : (mine.findLast(isKind('step')) ?? null);
+  return {
+    step,
+    entry,
+    signed,
+    sentBack: sentBackOf(step.id, live),
+    verdict: entry === null ? 'open' : stepVerdict(sheet, step, entry),
+  };
+}
+
+/** Entries by which something was done about a hold point that was sent back. */
+const DONE = new Set(['step', 'stop', 'trial', 'measurement', 'finding', 'pass']);
+
+/** The last look at a hold point: signed, or sent back; null when nobody has looked. */
+export function lastLook(
+  id: string,
+  live: readonly Entry[],
+): EntryOf<'sign-off'> | EntryOf<'sent-back'> | null {
+  const isLook = (entry: Entry): entry is EntryOf<'sign-off'> | EntryOf<'sent-back'> =>
+    (isKind('sign-off')(entry) || isKind('sent-back')(entry)) && entry.content.stepId === id;
+  return live.findLast(isLook) ?? null;
+}
+
+/** Why a hold point was sent back, as long as nothing was done about it; null otherwise. */
+export function sentBackOf(id: string, live: readonly Entry[]): EntryOf<'sent-back'> | null {
+  const look = lastLook(id, live);
+  return look !== null && isKind('sent-back')(look) && !workedSince(look, live) ? look : null;
+}
+
+/** Whether another has done something, or asks again, since somebody looked. */
+function workedSince(look: Entry, live: readonly Entry[]): boolean {
+  return live
+    .slice(live.indexOf(look) + 1)
+    .some(
+      (entry) =>
+        entry.author.id !== look.author.id &&
+        (DONE.has(entry.content.kind) || (isKind('hand')(entry) && entry.content.raised)),
+    );
 }
 
 /** How a recorded step stands against the sheet. Speed is judged by the time that it leaves, not by the figure. */

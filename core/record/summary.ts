@@ -1,10 +1,11 @@
 import type { Sheet } from '../sheet';
 import type { Entry } from './entry';
+import { floorState, type FloorState } from './floor-state';
 import { predict } from './predict';
 import type { AttemptState } from './record-state';
 
 /** Changed with every change of what `summaryOf` gives: stored summaries of another one are made anew. */
-export const SUMMARY_DERIVER = 1;
+export const SUMMARY_DERIVER = 2;
 
 /** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
 export interface AttemptSummary {
@@ -21,6 +22,8 @@ export interface AttemptSummary {
   points: number | null;
   /** Whether the points reach the pass mark of the scheme. */
   passed: boolean | null;
+  /** What the floor shows; null before a lathe is chosen, and when it is marked. */
+  floor: FloorState | null;
 }
 
 /** The standing decision on an attempt, as far as the summary needs it. */
@@ -54,18 +57,21 @@ export function summaryOf(
       stepTitle: null,
       waitsFor: null,
       finalSize: null,
+      floor: null,
     };
-  const { state, steps, cuts, final } = predict(sheet, entries);
+  const prediction = predict(sheet, entries);
+  const { state, steps, cuts, final } = prediction;
   const open = steps.find(({ step, verdict }) => verdict === 'open' && step.when === 'before-cutting');
-  const waits =
-    state === 'waiting' ? 'mark' : open?.step.kind === 'sign-off' && cuts.length === 0 ? 'instructor' : null;
+  const floor = decided === null ? floorState(sheet, entries, prediction) : null;
+  const waits = floor?.waits ?? null;
   return {
     ...base,
     state: decided === null ? state : 'marked',
     latheName: sheet.lathe.name,
     passesCut: cuts.length,
     stepTitle: cuts.length === 0 ? (open?.step.title ?? null) : null,
-    waitsFor: decided === null ? waits : null,
+    waitsFor: waits === null ? null : waits.kind === 'mark' ? 'mark' : 'instructor',
     finalSize: final?.measured.mean ?? null,
+    floor,
   };
 }

@@ -14,6 +14,7 @@ const chosen = (id: string, change: Partial<PlanStep> = {}): PlanStep => ({
   expected: null,
   critical: null,
   hold: null,
+  helper: false,
   weight: null,
   on: true,
   ...change,

@@ -60,6 +60,7 @@ function changed(step: SheetStep, by: PlanStep): SheetStep {
     shows: by.expected ?? step.shows,
     critical: by.critical ?? step.critical,
     hold: by.hold ?? step.hold,
+    helper: by.helper || step.helper,
     choices: by.choices.length > 0 ? by.choices : step.choices,
     times: by.times ?? step.times,
   };

@@ -17,6 +17,7 @@ export interface PlanStop {
   after: number;
   onward: boolean;
   hold: boolean;
+  helper: boolean;
 }
 
 export interface PlanRows {
@@ -41,6 +42,7 @@ export function rowsOfPlan({ schedule }: Plan, unit: LengthUnit): PlanRows | nul
         after: cuts.length,
         onward: row.onward,
         hold: row.hold,
+        helper: row.helper,
       });
       continue;
     }

@@ -116,7 +116,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
 
   const sheet: Omit<Sheet, 'steps' | 'words'> = {
     format: 'oyakata-sheet',
-    version: 3,
+    version: 4,
     title: plan.title,
     lathe: { name: lathe.name, dial, zeroAlong: swivel.zeroAlong },
     thread: {

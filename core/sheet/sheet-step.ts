@@ -56,6 +56,8 @@ export const sheetStepSchema = part({
   critical: yesNo(),
   /** No cut before whoever may has looked. */
   hold: yesNo(),
+  /** Of a hold point: a helper may sign it too. */
+  helper: yesNo(),
   /** Levers and gears by the machine's own names, each with its positions and the one wanted. */
   settings: listOf(part({ name: words(40), positions: listOf(words(20), 80), wanted: words(20) }), 50),
   /** To choose from, to be put in this order, or to be looked at one by one. */

@@ -11,7 +11,7 @@ export function sheetStops(
   way: Way,
   mate: string,
 ): Sheet['stops'] {
-  return stops.map(({ what, check, after, onward, hold }, index) => {
+  return stops.map(({ what, check, after, onward, hold, helper }, index) => {
     const data = stopData(check);
     const reached = passes.filter(({ row }) => row <= after);
     const early = check === 'form' || check === 'pitch';
@@ -24,6 +24,7 @@ export function sheetStops(
       after: of.at(-1)?.n ?? 0,
       onward,
       hold,
+      helper,
       asks: data?.asks ?? '',
       steps: stopSteps(check, way.holding, mate),
     };

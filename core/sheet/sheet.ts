@@ -34,6 +34,7 @@ import {
 } from '../technique';
 import { liftSheet1 } from './lift-sheet-1';
 import { liftSheet2 } from './lift-sheet-2';
+import { liftSheet3 } from './lift-sheet-3';
 import { sheetBlankSchema } from './machine/sheet-blank';
 import { sheetDialSchema } from './machine/sheet-dial';
 import { sheetGearingSchema } from './machine/sheet-gearing';
@@ -77,6 +78,8 @@ const stopSchema = part({
   /** From there after every cut, until it answers. */
   onward: yesNo(),
   hold: yesNo(),
+  /** A helper may sign it too. */
+  helper: yesNo(),
   asks: words(200),
   steps: listOf(words(200), 10),
 });
@@ -107,7 +110,7 @@ const proofSchema = part({
  * their own.
  */
 export const sheetSchema = part({
-  ...header('oyakata-sheet', 3),
+  ...header('oyakata-sheet', 4),
   title: words(120),
   lathe: part({
     name: words(80),
@@ -282,7 +285,7 @@ export type SheetCycle = Sheet['words']['cycles'][number];
 /** Reads a stored sheet. @throws UnreadableDocument */
 export const readSheet = documentReader<Sheet>({
   format: 'oyakata-sheet',
-  version: 3,
+  version: 4,
   schema: sheetSchema,
-  lifts: { 1: liftSheet1, 2: liftSheet2 },
+  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3 },
 });

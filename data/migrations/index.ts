@@ -4,6 +4,8 @@ import * as sessions from './0002-sessions';
 import * as documents from './0003-documents';
 import * as book from './0004-book';
 import * as puzzles from './0005-fault-puzzles';
+import * as people from './0006-people';
+import * as floor from './0007-floor';
 
 export interface MigrationStep {
   name: string;
@@ -21,4 +23,6 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...documents.steps.map(({ name, up }) => ({ name: `0003-documents: ${name}`, up })),
   ...book.steps.map(({ name, up }) => ({ name: `0004-book: ${name}`, up })),
   ...puzzles.steps.map(({ name, up }) => ({ name: `0005-fault-puzzles: ${name}`, up })),
+  ...people.steps.map(({ name, up }) => ({ name: `0006-people: ${name}`, up })),
+  ...floor.steps.map(({ name, up }) => ({ name: `0007-floor: ${name}`, up })),
 ];

@@ -13,6 +13,8 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   declare openedAt: Date;
   declare seenAt: Date;
   declare endedAt: Date | null;
+  /** Which browser on which system, as it says itself. */
+  declare usedOn: string;
 
   static define(sequelize: Sequelize): void {
     SessionRow.init(
@@ -22,6 +24,7 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
         openedAt: { type: DataTypes.DATE(3), allowNull: false },
         seenAt: { type: DataTypes.DATE(3), allowNull: false },
         endedAt: { type: DataTypes.DATE(3), allowNull: true },
+        usedOn: { type: DataTypes.STRING(120), allowNull: false },
       },
       { sequelize, tableName: 'sessions', timestamps: false, underscored: true },
     );

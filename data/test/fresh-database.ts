@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
 import { usualLathe, latheFormOf } from '@/core/lathe';
-import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
+import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan';
 import { ENTRY_KINDS, type EntryEnvelope, type KnownKind } from '@/core/record';
 import { closeDatabase, database } from '../database';
 import { mariadbDriver } from '../mariadb-driver';
@@ -67,6 +67,11 @@ export const GOOD_FORM: PlanForm = withLeaf(
   { ...EMPTY_PLAN_FORM, title: 'Clamp screw' },
   'thread.designation',
   '3/4-16 UNF-2A',
+);
+
+/** For tests: the same, with a hold point that a helper may sign. */
+export const HELPER_SIGNS: PlanForm = formFrom(
+  draftDocument(withLeaf(withLeaf(GOOD_FORM, 'steps.0.id', 'instructor-look'), 'steps.0.hold', 'helper')),
 );
 
 const device = randomUUID();

@@ -73,14 +73,29 @@ export function anyRequest({ cookies, exerciseId, attemptId, form }: Targets): f
     { weight: 1, arbitrary: e.map((id) => `/api/exercises/${id}/plan`) },
     {
       weight: 1,
-      arbitrary: fc.constantFrom('/api/session', '/api/health', '/', '/who', '/shop', '/?class=x&page=1e9'),
+      arbitrary: fc.constantFrom(
+        '/api/session',
+        '/api/session/class',
+        '/api/session/bench',
+        '/api/session/secret',
+        '/api/account/password',
+        '/api/classes',
+        '/api/health',
+        '/',
+        '/sign-in',
+        '/shop',
+        '/?class=x&page=1e9',
+      ),
     },
     { weight: 1, arbitrary: fc.constantFrom('/api/plans', '/api/lathes', '/api/wires', '/api/shop') },
     { weight: 1, arbitrary: printable.map((text) => `/tables?thread=${text}`) },
     {
       weight: 1,
       arbitrary: fc
-        .tuple(fc.constantFrom('exercises', 'attempts'), number)
+        .tuple(
+          fc.constantFrom('exercises', 'attempts', 'classes', 'api/classes', 'api/attempts', 'api/sessions'),
+          number,
+        )
         .map(([kind, id]) => `/${kind}/${id}`),
     },
     { weight: 1, arbitrary: printable.map((text) => `/${text}`) },

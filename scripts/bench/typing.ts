@@ -12,7 +12,7 @@ export async function benchTyping(address: string): Promise<boolean> {
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],
   });
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(`${address}/who`);
+  await page.goto(`${address}/sign-in`);
   await page.getByRole('button', { name: 'Mio Tanabe', exact: true }).click();
   await page.getByRole('link', { name: 'Clamp screw' }).first().click();
   await page.getByRole('button', { name: /^2 / }).click();

@@ -6,7 +6,7 @@ ADDRESS="http://127.0.0.1:$APP_PORT"
 healthy() { curl -fsS --max-time 5 "$ADDRESS/api/health" >/dev/null 2>&1; }
 
 # What it was started with beyond its port; a start with other settings is a new start.
-settings() { printf '%s|%s|%s' "${OYAKATA_HOSTS:-}" "${OYAKATA_MOST_AT_ONCE:-}" "${OYAKATA_LOG_LEVEL:-}" | sha256sum | cut -c1-12; }
+settings() { printf '%s|%s|%s|%s|%s' "${OYAKATA_HOSTS:-}" "${OYAKATA_ORIGIN:-}" "${OYAKATA_LISTEN:-}" "${OYAKATA_MOST_AT_ONCE:-}" "${OYAKATA_LOG_LEVEL:-}" | sha256sum | cut -c1-12; }
 
 # runs_already RELEASE: whether that release runs on this state, port and settings, and is well.
 runs_already() {

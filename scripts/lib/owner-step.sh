@@ -1,4 +1,4 @@
-# The owner's steps on the installation in use, while it runs: what forget and summaries share.
+# The owner's steps on the installation in use, while it runs: what account, forget and summaries share.
 . "$OYAKATA_ROOT/scripts/lib/installation.sh"
 
 # owner_step DOING WHEN_IT_FAILS WORD [NAME]: runs a step of scripts/prepare-database.ts on up-to-date tables and says

@@ -28,7 +28,7 @@ export async function soakUpdate(): Promise<Finding[]> {
   try {
     const started = await machine.run('start');
     if (started.code !== 0) throw new Error(started.said);
-    const html = await (await machine.ask('/who')).text();
+    const html = await (await machine.ask('/sign-in')).text();
     const files = [...html.matchAll(/\/_next\/static\/[^"\\]+\.(?:js|css)/g)].map(([file]) => file);
 
     writeFileSync(page, original.replace('There is no such page', 'No such page in the new release'));

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { demoSignIn } from '../../demo/accounts';
 
 /** How a command ended and what it said. */
 export interface Ended {
@@ -25,9 +26,15 @@ export class Machine {
     return new Machine(folder, state ?? join(folder, 'state'), await freePort(), await freePort(), root);
   }
 
+  /** Further settings of this installation. */
+  readonly settings: Record<string, string> = {};
+
   get env(): NodeJS.ProcessEnv {
     return {
       ...process.env,
+      OYAKATA_ORIGIN: '',
+      OYAKATA_DEMO: 'yes',
+      ...this.settings,
       OYAKATA_DATABASE_URL: '',
       OYAKATA_STATE: this.state,
       OYAKATA_PORT: String(this.port),
@@ -100,10 +107,19 @@ export class Machine {
 
   /** The cookie of somebody at work. */
   async workAs(personId: number): Promise<string> {
-    const response = await this.ask('/api/session', {
+    const [classCode = '', signInName = ''] = this.sql(
+      `SELECT k.code, COALESCE(c.sign_in_name, '') FROM credentials c JOIN memberships m ON m.person_id = c.person_id
+        JOIN classes k ON k.id = m.class_id WHERE c.person_id = ${personId} LIMIT 1`,
+    ).split('\t');
+    const { path, body } = demoSignIn({
+      id: personId,
+      signInName: signInName === '' ? null : signInName,
+      classCode,
+    });
+    const response = await this.ask(path, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ personId }),
+      body: JSON.stringify(body),
     });
     if (response.status !== 200) throw new Error(`session: ${response.status} ${await response.text()}`);
     return response.headers.getSetCookie()[0]?.split(';')[0] ?? '';

@@ -4,6 +4,7 @@ import { formatDistanceStrict } from 'date-fns';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, type MouseEvent } from 'react';
+import type { Role } from '@/core/people';
 import type { AttemptState } from '@/core/record';
 import type { BoardAttempt, BoardExercise, BoardPuzzle, ClassBoard } from '@/core/board';
 import { Button, buttonClass } from '../kit/button';
@@ -11,7 +12,9 @@ import { Dialog } from '../kit/dialog';
 import { LeanStateMark, STATE_WORDS, StateSprite } from '../kit/state-mark';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
+import { useNews } from '../shell/news';
 import { send } from '../shell/send';
+import { useDelayed } from '../shell/use-delayed';
 import { useRefresh } from '../shell/use-refresh';
 
 export interface ClassBoardProps extends ClassBoard {
@@ -40,6 +43,7 @@ export function ClassBoardView({
   const router = useRouter();
   const refresh = useRefresh();
   const say = useToast();
+  useNews(useDelayed(() => void refresh(), 5000));
   const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
   const instructor = role === 'instructor';
   const waiting = attempts.filter(({ state }) => state === 'waiting');
@@ -98,9 +102,14 @@ export function ClassBoardView({
           />
         ))}
         {instructor && (
-          <Button id="new-exercise" tone="on-dye" className="ml-auto" onClick={() => void makeExercise()}>
-            New exercise
-          </Button>
+          <div className="ml-auto flex gap-2">
+            <Link href={`/classes/${classId}`} className={buttonClass('on-dye')}>
+              People
+            </Link>
+            <Button id="new-exercise" tone="on-dye" onClick={() => void makeExercise()}>
+              New exercise
+            </Button>
+          </div>
         )}
       </section>
       <main className="grid gap-4 p-4">
@@ -162,7 +171,7 @@ export function ClassBoardView({
                       <td key={exercise.id}>
                         <Tries
                           attempts={cells.get(`${student.id}-${exercise.id}`) ?? NONE}
-                          instructor={instructor}
+                          role={role}
                           firstWaiting={waiting[0]?.id ?? null}
                           label={`${student.name}, ${exercise.title}`}
                         />
@@ -273,12 +282,12 @@ function Count({ word, count, attend }: { word: string; count: number; attend: b
 
 function Tries({
   attempts,
-  instructor,
+  role,
   firstWaiting,
   label,
 }: {
   attempts: BoardAttempt[];
-  instructor: boolean;
+  role: Role;
   firstWaiting: number | null;
   label: string;
 }) {
@@ -289,7 +298,7 @@ function Tries({
         <a
           key={attempt.id}
           id={attempt.id === firstWaiting ? 'first-waiting' : undefined}
-          href={hrefOf(attempt, instructor)}
+          href={hrefOf(attempt, role)}
           aria-label={`${label}, try ${attempt.tryNumber}: ${STATE_WORDS[attempt.state]}${attempt.total === undefined ? '' : ` ${attempt.total}`}`}
           className="board-try"
         >
@@ -305,8 +314,11 @@ function Tries({
   );
 }
 
-function hrefOf(attempt: BoardAttempt, instructor: boolean): string {
-  const toMark = attempt.state === 'marked' || (instructor && attempt.state === 'waiting');
+/** A helper has nothing to do with marks: the record is shown. */
+function hrefOf(attempt: BoardAttempt, role: Role): string {
+  const toMark =
+    role !== 'helper' &&
+    (attempt.state === 'marked' || (role === 'instructor' && attempt.state === 'waiting'));
   return toMark ? `/attempts/${attempt.id}/mark` : `/attempts/${attempt.id}`;
 }
 

@@ -74,7 +74,7 @@ test('keys lead to passes, open steps, measuring and the record', () => {
 test('the hold point is signed off by the instructor only', () => {
   const upToLook = setUp.slice(0, -1);
   const { unmount } = open(upToLook);
-  expect(screen.getByText(/Call the instructor to the lathe/)).not.toBeNull();
+  expect(screen.getByText(/The floor sees that you wait here/)).not.toBeNull();
   expect(named('I have looked: go on')).toBeNull();
   unmount();
   open(upToLook, 'instructor');

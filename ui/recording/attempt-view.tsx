@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { liveEntries, predict, type Entry, type Prediction, type Role } from '@/core/record';
+import { liveEntries, maySign, predict, type Entry, type Prediction, type Role } from '@/core/record';
 import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { Field } from '../kit/field';
@@ -14,6 +14,7 @@ import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
 import { useRefresh } from '../shell/use-refresh';
 import { AttemptStrip } from './attempt-strip';
+import { HandButton } from './hand-button';
 import { LathePanel } from './lathe-panel';
 import { EndDialog } from './end-dialog';
 import { EarlierTry, type EarlierSteps } from './earlier-try';
@@ -129,6 +130,8 @@ function Bench({
   const canRecord = !marked && (who.role !== 'student' || !handedIn);
   const [chosen, setChosen] = useState<string | null>(null);
   const [side, setSide] = useState('measure');
+  /** What was recorded leads on; not whoever has gone elsewhere while it was sent. */
+  const leave = (from: string) => setChosen((now) => (now === from ? null : now));
   const onePage = sheet.way.level === 'one-page';
   const present = chosen ?? presentStep(prediction, onePage);
   const step = prediction.steps.find((candidate) => candidate.step.id === present);
@@ -212,6 +215,9 @@ function Bench({
         ) : (
           <span className="text-sm text-ink-soft">{sheet.lathe.name}</span>
         )}
+        {who.role === 'student' && canRecord && (
+          <HandButton entries={entries} busy={record.busy} add={record.add} />
+        )}
         <Button
           tone="quiet"
           aria-pressed={present === MACHINE}
@@ -240,7 +246,7 @@ function Bench({
               chosen={sheetId}
               canChange={canRecord && prediction.cuts.length === 0}
               add={record.add}
-              onDone={() => setChosen(null)}
+              onDone={() => leave(LATHE)}
             />
           ) : present === MACHINE ? (
             <MachinePanel sheet={sheet} />
@@ -248,7 +254,7 @@ function Bench({
             <SetUpPage
               prediction={prediction}
               canRecord={canRecord}
-              canSignOff={who.role !== 'student'}
+              role={who.role}
               add={record.add}
               onOpen={setChosen}
             />
@@ -258,7 +264,7 @@ function Bench({
               prediction={prediction}
               canRecord={canRecord}
               add={record.add}
-              onScratch={() => setChosen(null)}
+              onScratch={() => leave(PASSES)}
               onStep={setChosen}
             />
           ) : (
@@ -267,9 +273,9 @@ function Bench({
               progress={step}
               unit={sheet.thread.unit}
               canRecord={canRecord}
-              canSignOff={who.role !== 'student'}
+              canSignOff={maySign(who.role, step.step)}
               add={record.add}
-              onDone={() => setChosen(null)}
+              onDone={() => leave(step.step.id)}
             />
           )}
         </div>

@@ -7,7 +7,7 @@ import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 
 const WORDS = {
-  hold: 'hold point: nobody who may has looked',
+  hold: 'hold point, not signed off yet',
   wrong: 'outside of its limits',
   'open-critical': 'not recorded yet',
 } as const;
@@ -35,10 +35,10 @@ export function BlocksPanel({
         No cut yet
       </h2>
       <ul className="grid gap-2">
-        {blocks.map(({ id, of, title, kind }) => (
+        {blocks.map(({ id, of, title, kind, sentBack }) => (
           <li key={`${kind}-${id}`} className="flex flex-wrap items-center gap-3 text-xl">
             <span>
-              <strong>{title}</strong>: {WORDS[kind]}
+              <strong>{title}</strong>: {sentBack === undefined ? WORDS[kind] : `sent back: ${sentBack}`}
             </span>
             {of === 'step' && <Button onClick={() => onGo(id)}>Go to it</Button>}
           </li>

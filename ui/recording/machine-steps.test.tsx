@@ -17,6 +17,7 @@ const step = (shows: SheetStep['shows']): SheetStep => ({
   shows,
   critical: true,
   hold: false,
+  helper: false,
   choices: [],
   times: null,
   settings: [

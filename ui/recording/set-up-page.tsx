@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Prediction, StepProgress } from '@/core/record';
+import { maySign, type Prediction, type Role, type StepProgress } from '@/core/record';
 import { showExpected, showStepValue, wantedChoice } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
@@ -14,13 +14,13 @@ import type { AttemptRecord } from './use-record';
 export function SetUpPage({
   prediction,
   canRecord,
-  canSignOff,
+  role,
   add,
   onOpen,
 }: {
   prediction: Prediction;
   canRecord: boolean;
-  canSignOff: boolean;
+  role: Role;
   add: AttemptRecord['add'];
   onOpen: (stepId: string) => void;
 }) {
@@ -33,7 +33,7 @@ export function SetUpPage({
           <Line
             key={progress.step.id}
             progress={progress}
-            canRecord={canRecord && (progress.step.kind !== 'sign-off' || canSignOff)}
+            canRecord={canRecord && (progress.step.kind !== 'sign-off' || maySign(role, progress.step))}
             add={add}
             onOpen={onOpen}
           />

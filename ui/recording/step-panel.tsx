@@ -93,9 +93,14 @@ export function StepPanel({
         </p>
       )}
       <Recorded progress={progress} />
+      {progress.sentBack !== null && (
+        <Message tone="error">
+          {`Sent back by ${progress.sentBack.author.name}: ${progress.sentBack.content.reason}`}
+        </Message>
+      )}
       {(step.kind === 'sign-off' || toSign) && !canSignOff && (
         <Message tone="warning">
-          Call the instructor to the lathe. Only the instructor signs this off.
+          {`The floor sees that you wait here. ${step.helper ? 'The instructor or a helper signs' : 'Only the instructor signs'} this off.`}
         </Message>
       )}
       {canRecord && (step.kind !== 'sign-off' || canSignOff) && (

@@ -1,9 +1,20 @@
 import { act, renderHook } from '@testing-library/react';
 import { recordOf, sheetOf } from '@/core/test/record';
+import { useEffect } from 'react';
+import type { News } from '../shell/news';
 import { ask, send } from '../shell/send';
 import { useRecord } from './use-record';
 
 jest.mock('../shell/send', () => ({ send: jest.fn(), ask: jest.fn() }));
+const listeners = new Set<(news: News) => void>();
+jest.mock('../shell/news', () => ({
+  useNews: (onNews: (news: News) => void) => {
+    useEffect(() => {
+      listeners.add(onNews);
+      return () => void listeners.delete(onNews);
+    });
+  },
+}));
 const sent = jest.mocked(send);
 const asked = jest.mocked(ask);
 const refusal = { ok: false, code: 'invalid', later: false, answer: null } as const;
@@ -125,18 +136,17 @@ test('while one is on its way a second is not sent', async () => {
   expect(result.current.busy).toBe(false);
 });
 
-test('news is asked for every ten seconds while the page is seen; no news changes nothing', async () => {
-  jest.useFakeTimers();
+test('is looked at when the server tells of this attempt, or of anything; what does not come changes nothing', async () => {
   asked.mockResolvedValue({ ...refusal, message: 'The server does not answer.', fields: [] });
   const { result, unmount } = renderHook(() => useRecord(7, { ...start([first]), marked: true }));
-  await act(() => jest.advanceTimersByTimeAsync(21_000));
+  const tell = (news: News) => act(() => Promise.resolve(listeners.forEach((each) => each(news))));
+  await tell([{ id: 8, version: 2 }]);
+  expect(asked).not.toHaveBeenCalled();
+  await tell([{ id: 7, version: 2 }]);
+  await tell(null);
   expect(asked).toHaveBeenCalledTimes(2);
   expect(result.current).toMatchObject({ entries: [first], marked: true });
-  const hidden = jest.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
-  await act(() => jest.advanceTimersByTimeAsync(20_000));
-  expect(asked).toHaveBeenCalledTimes(2);
-  hidden.mockRestore();
   unmount();
-  await act(() => jest.advanceTimersByTimeAsync(20_000));
+  await tell(null);
   expect(asked).toHaveBeenCalledTimes(2);
 });

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import {
   ENTRY_KINDS,
   predict,
@@ -13,9 +13,8 @@ import type { Result } from '@/core/errors/field-issue';
 import type { Sheet } from '@/core/sheet';
 import { deviceId, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
+import { useNews } from '../shell/news';
 import { ask, send } from '../shell/send';
-
-const NEWS_MS = 10_000;
 
 interface News {
   entries: Entry[];
@@ -79,11 +78,9 @@ export function useRecord(
   }, [attemptId, onSheet]);
 
   // Others write in the same record: the instructor signs off on a tablet while the student waits at the lathe.
-  useEffect(() => {
-    const look = () => void (document.visibilityState === 'visible' && lookForNews());
-    const timer = window.setInterval(look, NEWS_MS);
-    return () => window.clearInterval(timer);
-  }, [lookForNews]);
+  useNews((news) => {
+    if (news === null || news.some(({ id }) => id === attemptId)) void lookForNews();
+  });
 
   function read(fields: EntryFields): Result<EntryContent> {
     if (sheet !== null) return readEntry(fields, { sheet, entries, prediction: predict(sheet, entries) });

@@ -38,7 +38,7 @@ export function Header({
   useKeys(all);
   return (
     <div className="print:hidden">
-      <header className="flex min-h-11 items-center gap-4 bg-paper px-4 py-1">
+      <header className="flex min-h-11 items-center gap-4 bg-paper px-4 py-1 tablet:gap-2.5">
         <Home />
         <h1 className="min-w-0 truncate text-xl font-medium">{title}</h1>
         {children}
@@ -72,17 +72,25 @@ const Places = memo(function Places({ name, role }: { name: string; role: string
   const { unit, setUnit } = useDisplayUnit();
   return (
     <>
+      {role !== 'student' && (
+        <Link
+          href="/floor"
+          className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+        >
+          Floor
+        </Link>
+      )}
       {role === 'instructor' && (
         <Link
           href="/shop"
-          className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
+          className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
         >
           Shop
         </Link>
       )}
       <Link
         href="/tables"
-        className={`${role === 'instructor' ? '' : 'ml-auto '}inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12`}
+        className={`${role === 'student' ? 'ml-auto ' : ''}inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12`}
       >
         Tables
       </Link>
@@ -101,7 +109,7 @@ const Places = memo(function Places({ name, role }: { name: string; role: string
         </select>
       </label>
       <Link
-        href="/who"
+        href="/account"
         className="inline-flex min-h-9 items-center text-sm whitespace-nowrap underline underline-offset-2 tablet:min-h-12"
       >
         <span className="sr-only">Working here: </span>

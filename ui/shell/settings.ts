@@ -3,7 +3,7 @@
 import { useSyncExternalStore } from 'react';
 
 /** Small settings of this browser, in local storage. Where storage is forbidden they last as long as the page. */
-type Setting = 'unit' | 'single-keys' | 'lathe' | 'device' | 'sequence';
+type Setting = 'unit' | 'single-keys' | 'lathe' | 'device' | 'sequence' | 'class-code';
 
 const listeners = new Set<() => void>();
 const fallback = new Map<Setting, string>();

@@ -1,19 +1,20 @@
 import { object } from 'yup';
-import { exactWhole } from '@/core/json';
-import { findPerson } from '@/data/people';
-import { guarded, handleUnknown, refuseIssues } from '@/app/server/handle';
-import { beginSession, finishSession } from '@/app/server/session';
+import { exactText } from '@/core/json';
+import { signInByPassword } from '@/data/sign-in';
+import { addressOf } from '@/app/server/address';
+import { guarded, handleUnknown } from '@/app/server/handle';
+import { finishSession } from '@/app/server/session';
+import { signedIn } from '@/app/server/signed-in';
 
-const UNKNOWN = 'Choose a name of the list.';
-const schema = object({ personId: exactWhole(1, UNKNOWN).required(UNKNOWN) });
-
-/** Says who works here: `{ "personId": 1 }`. */
-export const POST = handleUnknown(schema, async ({ personId }) => {
-  const person = await findPerson(personId);
-  if (person === null) return refuseIssues([{ field: 'personId', message: UNKNOWN }]);
-  await beginSession(person.id);
-  return Response.json({ person });
+const schema = object({
+  name: exactText(80).required('Type your name.'),
+  password: exactText(200).required('Type your password.'),
 });
+
+/** An instructor or helper signs in: `{ "name": "…", "password": "…" }`. */
+export const POST = handleUnknown(schema, async ({ name, password }, request) =>
+  signedIn(await signInByPassword(name, password, addressOf(request))),
+);
 
 /** Ends the session: the cookie is worth nothing afterwards, wherever it was copied to. */
 export const DELETE = guarded(async () => {

@@ -14,6 +14,8 @@ export interface PlannedStop {
   /** From here after every cut, until it answers. */
   onward: boolean;
   hold: boolean;
+  /** A helper may sign it too. */
+  helper: boolean;
 }
 
 export interface StopsCase {
@@ -51,7 +53,7 @@ export const stopsStage = remember(
           value: after,
           limit: rows.length,
         });
-      return { check: stop.check, after, onward: stop.onward, hold: stop.hold };
+      return { check: stop.check, after, onward: stop.onward, hold: stop.hold, helper: stop.helper };
     });
     const ending = proposed.filter(({ check }) => input.school === 'until' && check === input.until);
     const missing = ending.filter(({ check }) => stops.every((stop) => stop.check !== check));
@@ -66,7 +68,7 @@ function ownStops(input: ScheduleInput): PlannedStop[] {
       after += 1;
       return [];
     }
-    return [{ check: row.check, after, onward: false, hold: row.hold }];
+    return [{ check: row.check, after, onward: false, hold: row.hold, helper: row.helper }];
   });
 }
 
@@ -80,6 +82,7 @@ function proposedStops(
     after,
     onward,
     hold: false,
+    helper: false,
   });
   const rough = rows.flatMap(({ kind }, index) => (kind === 'rough' ? [index + 1] : []));
   const second = rough[1];

@@ -1,5 +1,6 @@
 import { eventKind, type EventContent } from './event';
 import { findingKind, type FindingContent } from './finding';
+import { handKind, type HandContent } from './hand';
 import { handInKind, type HandInContent } from './hand-in';
 import { latheKind, type LatheContent } from './lathe';
 import { lookKind, type LookContent } from './look';
@@ -7,6 +8,7 @@ import { measurementKind, type MeasurementContent } from './measurement';
 import { noteKind, type NoteContent } from './note';
 import { passKind, type PassContent } from './pass';
 import { refigureKind, type RefigureContent } from './refigure';
+import { sentBackKind, type SentBackContent } from './sent-back';
 import { signOffKind, type SignOffContent } from './sign-off';
 import { stepKind, type StepContent } from './step';
 import { stopKind, type StopContent } from './stop';
@@ -28,7 +30,9 @@ export type EntryContent =
   | TrialContent
   | FindingContent
   | StopContent
-  | EventContent;
+  | EventContent
+  | SentBackContent
+  | HandContent;
 
 /** Every kind of entry that this release knows; the only place that lists them. */
 export const ENTRY_KINDS = {
@@ -46,6 +50,8 @@ export const ENTRY_KINDS = {
   finding: findingKind,
   stop: stopKind,
   event: eventKind,
+  'sent-back': sentBackKind,
+  hand: handKind,
 } as const;
 
 export type KnownKind = keyof typeof ENTRY_KINDS;

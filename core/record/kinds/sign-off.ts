@@ -16,8 +16,9 @@ export const signOffKind: EntryKind<'sign-off', SignOffContent> = {
   writtenBy: ['instructor', 'helper'],
   freeText: [],
   read: ({ stepId }, { sheet }) => {
-    const step = sheet.steps.find(({ id }) => id === stepId);
-    return step?.kind === 'sign-off'
+    const held = [...sheet.steps, ...sheet.stops].find(({ id, hold }) => id === stepId && hold);
+    const step = held ?? sheet.steps.find(({ id, kind }) => id === stepId && kind === 'sign-off');
+    return step !== undefined
       ? good({ kind: 'sign-off', stepId: step.id })
       : bad('stepId', 'unreadable', 'There is no such hold point in this plan.');
   },

@@ -19,6 +19,7 @@ export function confirm(
     shows: 'shown',
     critical: false,
     hold: false,
+    helper: false,
     choices: [],
     times: null,
     settings: [],

@@ -1,6 +1,6 @@
 'use client';
 
-import { STEP_UNITS } from '@/core/plan';
+import { holdChoice, STEP_UNITS } from '@/core/plan';
 import { Button } from '../../kit/button';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';
@@ -28,7 +28,7 @@ export function StepFields() {
   const { id, step, typed } = at;
   const own = id.startsWith('own-');
   const set = (part: Parameters<typeof change>[1]) => change(id, part);
-  const flag = (name: 'critical' | 'hold', on: boolean) => set({ [name]: on ? 'yes' : 'no' });
+  const setCritical = (on: boolean) => set({ critical: on ? 'yes' : 'no' });
   return (
     <>
       <p className="text-sm text-ink-soft">
@@ -136,12 +136,17 @@ export function StepFields() {
       <Tick
         label="Critical: wrong, it stands in the way of the cut"
         on={step?.critical ?? false}
-        onSet={(on) => flag('critical', on)}
+        onSet={setCritical}
       />
-      <Tick
+      <Select
         label="Hold point: no cut before it is looked at"
-        on={step?.hold ?? false}
-        onSet={(on) => flag('hold', on)}
+        value={step === null || !step.hold ? 'no' : holdChoice(step)}
+        options={[
+          { value: 'no', text: 'none' },
+          { value: 'yes', text: 'the instructor signs' },
+          { value: 'helper', text: 'a helper may sign too' },
+        ]}
+        onChange={(hold) => set({ hold })}
       />
       <Field
         label="Weight in the set-up"

@@ -1,6 +1,6 @@
 'use client';
 
-import { EMPTY_STOP } from '@/core/plan';
+import { EMPTY_STOP, holdChoice } from '@/core/plan';
 import { stopData } from '@/core/stops';
 import { Button } from '../../kit/button';
 import { Fold } from '../../kit/fold';
@@ -9,6 +9,12 @@ import { usePlanning } from '../planning-context';
 import { STOP_OPTIONS } from './option-texts';
 import { RowButtons } from './row-buttons';
 import { useList } from './use-list';
+
+const HOLD_OPTIONS = [
+  { value: '', text: 'none' },
+  { value: 'yes', text: 'the instructor signs' },
+  { value: 'helper', text: 'a helper may sign too' },
+];
 
 /** The stops between the cuts: as proposed, or the instructor's own. */
 export function StopsFields() {
@@ -19,12 +25,12 @@ export function StopsFields() {
     .map(({ check, after }) => `${stopData(check)?.name.toLowerCase() ?? check} after ${after}`)
     .join(', ');
   const asForm = () =>
-    stops.map(({ check, after, onward, hold }) => ({
+    stops.map(({ check, after, onward, hold, helper }) => ({
       ...EMPTY_STOP,
       check,
       after: String(after),
       onward: onward ? 'yes' : '',
-      hold: hold ? 'yes' : '',
+      hold: holdChoice({ hold, helper }),
     }));
   return (
     <Fold title="Stops" result={words === '' ? 'none' : words}>
@@ -55,7 +61,7 @@ export function StopsFields() {
                 />
               </div>
               <PlanCheck field={`schedule.stops.${index}.onward`} label="and after every cut from there" />
-              <PlanCheck field={`schedule.stops.${index}.hold`} label="Hold point" />
+              <PlanSelect field={`schedule.stops.${index}.hold`} label="Hold point" options={HOLD_OPTIONS} />
             </div>
           ))}
           <div className="grid grid-cols-2 gap-2">

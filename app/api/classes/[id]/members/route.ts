@@ -1,0 +1,29 @@
+import { array, boolean, object, string } from 'yup';
+import { exactText, exactWhole } from '@/core/json';
+import type { Role } from '@/core/record';
+import { addMembers, changeMember } from '@/data/roster';
+import { answer, handle } from '@/app/server/handle';
+
+const WHO = 'Choose somebody of the list.';
+const ROLES: readonly Role[] = ['student', 'helper', 'instructor'];
+const joining = object({
+  names: array(exactText(200).required('Type the name.')).max(200, 'At most 200 at a time.').default([]),
+  personId: exactWhole(1, WHO).nullable().default(null),
+  role: string().oneOf(ROLES, 'Choose student, helper or instructor.').required('Choose what they are here.'),
+}).test('somebody', 'Type a name.', ({ names, personId }) => names.length > 0 || personId !== null);
+
+/** Adds people to a class by their names, or somebody of another class. */
+export const POST = handle(joining, async ({ viewer, id, body }) =>
+  answer(await addMembers(viewer, id, body as typeof body & { role: Role }), 201, (added) => ({ added })),
+);
+
+const change = object({
+  personId: exactWhole(1, WHO).required(WHO),
+  name: exactText(200),
+  archived: boolean().strict().typeError('Send true or false.'),
+});
+
+/** Archives somebody, takes somebody back, or mends a name. */
+export const PUT = handle(change, async ({ viewer, id, body }) =>
+  answer(await changeMember(viewer, id, body), 204),
+);

@@ -1,0 +1,11 @@
+import 'server-only';
+import type { Outcome } from '@/data/outcome';
+import type { PersonView } from '@/data/people';
+import { answer } from './handle';
+import { beginSession } from './session';
+
+/** Opens a session for whoever has signed in, and says who it is; or tells the refusal. */
+export async function signedIn(outcome: Outcome<PersonView>): Promise<Response> {
+  if ('done' in outcome) await beginSession(outcome.done.id);
+  return answer(outcome, 200, (person) => ({ person }));
+}

@@ -1,0 +1,43 @@
+/** How somebody signs in: instructors and helpers with a password, students at the bench with a PIN. */
+export type SecretKind = 'password' | 'pin';
+
+/** A session of a person, as it is listed. Times in ISO 8601. */
+export interface OwnSession {
+  id: number;
+  /** Browser and system. */
+  usedOn: string;
+  openedAt: string;
+  seenAt: string;
+  /** The one that asks. */
+  current: boolean;
+}
+
+/** What a person sees of the own account. */
+export interface AccountView {
+  signInName: string | null;
+  /** A student's PIN is reset by the instructor; null without either. */
+  kind: SecretKind | null;
+  sessions: OwnSession[];
+}
+
+/** Somebody of the demo shop whose password or PIN is still the demo's. */
+export interface DemoAccount {
+  id: number;
+  name: string;
+  role: 'instructor' | 'helper' | 'student';
+  signInName: string | null;
+  classCode: string;
+}
+
+/** The students of a class, by its code: who can sit down at a bench and sign in. */
+export interface BenchClass {
+  classId: number;
+  className: string;
+  students: BenchStudent[];
+}
+
+export interface BenchStudent {
+  id: number;
+  name: string;
+  hasPin: boolean;
+}

@@ -1,0 +1,105 @@
+import { appendEntry } from './append-entry';
+import { database } from './database';
+import { loadFloor } from './floor';
+import { watchNews, type Change } from './news';
+import { passOn } from './outcome';
+import { change, rowOf } from './query';
+import { classDatabase, note, refused } from './test/class-database';
+import { sentEntry } from './test/fresh-database';
+
+const { people, issue } = classDatabase();
+const stops: (() => void)[] = [];
+afterEach(() => stops.splice(0).forEach((stop) => stop()));
+
+/** For tests: what is told to somebody from now on. */
+async function watching(viewer: (typeof people)['instructor']) {
+  const told: Change[] = [];
+  const stop = await watchNews(viewer, (changes) => told.push(...changes));
+  stops.push(stop);
+  const until = async (right: () => boolean, ms = 2000) => {
+    const end = Date.now() + ms;
+    while (!right() && Date.now() < end) await new Promise((resolve) => setTimeout(resolve, 20));
+    return right();
+  };
+  return { told, stop, until };
+}
+
+test('whoever may see an attempt is told within two seconds that it has changed, and nobody else', async () => {
+  const [one, two] = people.students;
+  const mine = await issue([one!]);
+  const other = await issue([two!]);
+  const instructor = await watching(people.instructor);
+  const student = await watching(one!);
+  const stranger = await watching(people.stranger);
+  passOn(await appendEntry(one!, mine.attemptId, note()));
+  passOn(await appendEntry(two!, other.attemptId, note()));
+  expect(await instructor.until(() => instructor.told.length === 2)).toBe(true);
+  expect(instructor.told.map(({ id }) => id).sort()).toEqual([mine.attemptId, other.attemptId].sort());
+  expect(await student.until(() => student.told.length > 0)).toBe(true);
+  expect(student.told.map(({ id }) => id)).toEqual([mine.attemptId]);
+  expect(stranger.told).toEqual([]);
+  student.stop();
+  passOn(await appendEntry(one!, mine.attemptId, note()));
+  expect(await instructor.until(() => instructor.told.length === 3)).toBe(true);
+  expect(student.told).toHaveLength(1);
+  instructor.stop();
+  stranger.stop();
+});
+
+test('a lower id that is committed later is told too', async () => {
+  const low = await issue([people.students[0]!]);
+  const high = await issue([people.students[1]!]);
+  expect(low.attemptId).toBeLessThan(high.attemptId);
+  const { told, stop, until } = await watching(people.instructor);
+  // Both pieces are new themselves, and told; only what comes after them counts here.
+  await until(() => told.length >= 2, 1500);
+  told.length = 0;
+  const late = await database().sequelize.transaction();
+  await change(
+    'UPDATE attempt_summaries SET version = version + 1 WHERE attempt_id = ?',
+    [low.attemptId],
+    late,
+  );
+  passOn(await appendEntry(people.students[1]!, high.attemptId, note()));
+  expect(await until(() => told.some(({ id }) => id === high.attemptId))).toBe(true);
+  expect(told.some(({ id }) => id === low.attemptId)).toBe(false);
+  await late.commit();
+  expect(await until(() => told.some(({ id }) => id === low.attemptId))).toBe(true);
+  stop();
+});
+
+test('the versions of a class are answered by their index alone', async () => {
+  const plan = await rowOf<{ key: string; Extra: string }>(
+    'EXPLAIN SELECT class_id, attempt_id, student_id, version FROM attempt_summaries WHERE class_id IN (1, 2)',
+  );
+  expect(plan).toMatchObject({ key: 'versions', Extra: expect.stringContaining('Using index') as string });
+});
+
+describe('the floor', () => {
+  test('is for instructors and helpers', async () => {
+    expect(await loadFloor(people.students[0]!)).toEqual(refused('forbidden'));
+    expect(await loadFloor(people.stranger, 1)).toEqual(refused('not-found'));
+  });
+
+  test('shows who works where, who waits, and who may be next on which lathe', async () => {
+    const student = people.students[2]!;
+    const { attemptId } = await issue([student], people.lathes);
+    const next = async () =>
+      passOn(await loadFloor(people.instructor)).next.find((each) => each.attemptId === attemptId);
+    const waiting = await next();
+    expect(waiting?.lathes.map(({ name }) => name)).toEqual(['Lathe 1', 'Lathe 2']);
+    // The instructor starts the student on the second lathe; the student then raises a hand.
+    const { sheetId, name } = waiting!.lathes[1]!;
+    passOn(await appendEntry(people.instructor, attemptId, sentEntry({ kind: 'lathe', sheetId, name })));
+    expect(await next()).toBeUndefined();
+    passOn(await appendEntry(student, attemptId, sentEntry({ kind: 'hand', raised: true })));
+    const { pieces, lathes } = passOn(await loadFloor(people.instructor));
+    expect(lathes).toEqual(['Lathe 1', 'Lathe 2']);
+    expect(pieces.find((piece) => piece.attemptId === attemptId)).toMatchObject({
+      student: 'Three',
+      lathe: 'Lathe 2',
+      state: 'not-begun',
+      floor: { waits: { kind: 'hand' }, last: { title: 'Hand raised' } },
+    });
+  });
+});

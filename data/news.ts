@@ -1,0 +1,136 @@
+import 'server-only';
+import { membershipsOf } from './access';
+import { personOfSession } from './sessions';
+import { rowsOf, places } from './query';
+import type { PersonView } from './people';
+
+/** An attempt that has changed, by the version of its summary. */
+export interface Change {
+  id: number;
+  version: number;
+}
+
+interface Watcher {
+  classes: readonly number[];
+  /** The one student whose attempts are told; null: everybody's in these classes. */
+  only: ReadonlyMap<number, number | null>;
+  tell: (changes: readonly Change[]) => void;
+}
+
+/** How often the database is asked while anybody watches: well within the two seconds that are promised. */
+const LOOK_MS = 700;
+
+interface Versions {
+  studentId: number;
+  version: number;
+}
+
+interface Hub {
+  watchers: Set<Watcher>;
+  /** By class, the versions that this process has told. */
+  told: Map<number, Map<number, Versions>>;
+  timer: NodeJS.Timeout | null;
+}
+
+/** Modules are evaluated more than once in one process; whoever watches must not be. */
+const shared = globalThis as typeof globalThis & { oyakataNews?: Hub };
+const hub = (): Hub => (shared.oyakataNews ??= { watchers: new Set(), told: new Map(), timer: null });
+
+/**
+ * Tells of every attempt that changes and that the viewer may see, whichever server process changed it. The database
+ * notifies nobody, so each process with watchers asks for the versions of their classes. It compares whole versions and
+ * never asks for "ids greater than": a lower id may be committed later.
+ * @returns how to stop
+ */
+export async function watchNews(
+  viewer: PersonView,
+  tell: (changes: readonly Change[]) => void,
+): Promise<() => void> {
+  const memberships = await membershipsOf(viewer);
+  const watcher: Watcher = {
+    classes: memberships.map(({ classId }) => classId),
+    only: new Map(memberships.map(({ classId, role }) => [classId, role === 'student' ? viewer.id : null])),
+    tell,
+  };
+  const { watchers, told } = hub();
+  watchers.add(watcher);
+  // What stands now is known to whoever begins; what comes after is told.
+  const stop = () => {
+    watchers.delete(watcher);
+    if (watchers.size === 0) rest();
+  };
+  try {
+    for (const classId of watcher.classes)
+      if (!told.has(classId))
+        told.set(classId, await versionsOf([classId]).then((all) => all.get(classId) ?? new Map()));
+  } catch (error) {
+    // Whoever could not begin is told nothing, and must not stay.
+    stop();
+    throw error;
+  }
+  lookLater();
+  return stop;
+}
+
+function lookLater(): void {
+  const all = hub();
+  all.timer ??= setTimeout(() => {
+    all.timer = null;
+    void look();
+  }, LOOK_MS);
+}
+
+/** With nobody to tell, nothing is asked. */
+function rest(): void {
+  const all = hub();
+  if (all.timer !== null) clearTimeout(all.timer);
+  all.timer = null;
+  all.told.clear();
+}
+
+async function look(): Promise<void> {
+  const { watchers, told } = hub();
+  const classes = [...new Set([...watchers].flatMap((watcher) => watcher.classes))];
+  for (const classId of told.keys()) if (!classes.includes(classId)) told.delete(classId);
+  try {
+    const now = await versionsOf(classes);
+    for (const classId of classes)
+      tellChanges(classId, now.get(classId) ?? new Map<number, Versions>(), watchers, told);
+  } catch {
+    // The database does not answer: what changed meanwhile is told when it does.
+  }
+  if (watchers.size > 0) lookLater();
+}
+
+function tellChanges(
+  classId: number,
+  now: Map<number, Versions>,
+  watchers: ReadonlySet<Watcher>,
+  told: Map<number, Map<number, Versions>>,
+): void {
+  const before = told.get(classId);
+  told.set(classId, now);
+  if (before === undefined) return;
+  const changed = [...now].filter(([id, { version }]) => before.get(id)?.version !== version);
+  if (changed.length === 0) return;
+  for (const { only, tell } of watchers) {
+    const student = only.get(classId);
+    if (student === undefined) continue;
+    const mine = changed.filter(([, { studentId }]) => student === null || studentId === student);
+    if (mine.length > 0) tell(mine.map(([id, { version }]) => ({ id, version })));
+  }
+}
+
+async function versionsOf(classes: readonly number[]): Promise<Map<number, Map<number, Versions>>> {
+  const rows = await rowsOf<{ classId: number; id: number; studentId: number; version: number }>(
+    `SELECT class_id AS classId, attempt_id AS id, student_id AS studentId, version FROM attempt_summaries
+      WHERE class_id IN (${places(classes)})`,
+    classes,
+  );
+  const found = new Map<number, Map<number, Versions>>(classes.map((id) => [id, new Map()]));
+  for (const { classId, id, studentId, version } of rows) found.get(classId)?.set(id, { studentId, version });
+  return found;
+}
+
+/** Whether a session is still somebody's: a stream that is open asks now and then. */
+export const stillThere = async (token: string): Promise<boolean> => (await personOfSession(token)) !== null;

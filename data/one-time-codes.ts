@@ -1,0 +1,58 @@
+import 'server-only';
+import { addDays, addHours } from 'date-fns';
+import type { Transaction } from 'sequelize';
+import type { SecretKind } from '@/core/people';
+import { change, rowOf } from './query';
+import { hashOf, makeCode } from './secrets';
+
+/** Characters of a one-time code: 36 bits, for days, with tries counted. */
+const LENGTH = 8;
+
+/** A slip lies in a drawer until the lesson; a new password is set at once. */
+const validUntil = (kind: SecretKind, now: Date) => (kind === 'pin' ? addDays(now, 30) : addHours(now, 48));
+
+/**
+ * Gives a person a one-time code, with which a first password or PIN is chosen; codes given before are worth nothing.
+ * The code itself is not kept.
+ */
+export async function giveCode(
+  personId: number,
+  kind: SecretKind,
+  issuedById: number | null,
+  transaction?: Transaction,
+): Promise<string> {
+  const code = makeCode(LENGTH);
+  const now = new Date();
+  await change(
+    'UPDATE one_time_codes SET used_at = ? WHERE person_id = ? AND used_at IS NULL',
+    [now, personId],
+    transaction,
+  );
+  await change(
+    'INSERT INTO one_time_codes (code_hash, person_id, kind, issued_by_id, issued_at, expires_at) VALUES (?, ?, ?, ?, ?, ?)',
+    [hashOf(code), personId, kind, issuedById, now, validUntil(kind, now)],
+    transaction,
+  );
+  return code;
+}
+
+/** Whose code it is, under a lock; null when it is unknown, used or too old. */
+export function codeOf(
+  code: string,
+  transaction: Transaction,
+): Promise<{ personId: number; kind: SecretKind } | null> {
+  return rowOf<{ personId: number; kind: SecretKind }>(
+    `SELECT person_id AS personId, kind FROM one_time_codes
+      WHERE code_hash = ? AND used_at IS NULL AND expires_at > ? FOR UPDATE`,
+    [hashOf(code), new Date()],
+    transaction,
+  );
+}
+
+export function useUp(code: string, transaction: Transaction): Promise<void> {
+  return change(
+    'UPDATE one_time_codes SET used_at = ? WHERE code_hash = ?',
+    [new Date(), hashOf(code)],
+    transaction,
+  );
+}

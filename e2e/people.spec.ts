@@ -1,0 +1,111 @@
+import { DEMO_CLASS_CODE, DEMO_PASSWORD } from '../demo/accounts';
+import { ask, attemptIn } from './database';
+import { INSTRUCTOR, requestAs, workAs } from './people';
+import { expect, test } from './test';
+
+/** Names of their own for each run, so that the tests can be repeated on one book. */
+const run = Date.now().toString(36);
+const ODA = `Oda ${run}`;
+const UMAR = `Umar ${run}`;
+const PETRA = `Petra ${run}`;
+
+test('an instructor fills the class, gives a slip, and the student chooses a PIN with it', async ({
+  page,
+  browser,
+}) => {
+  await workAs(page, INSTRUCTOR);
+  await page.getByRole('link', { name: 'People' }).click();
+  await page.getByLabel(/Names, one a line/).fill(`Name;Group\n${ODA};a\nana brandt;b\n${UMAR};a`);
+  await expect(page.getByText('Line 3, ana brandt: Stands there already.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add 2' }).click();
+  await expect(page.getByText('2 added.', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: `Slip for ${ODA}` }).click();
+  const slip = page.getByRole('dialog').getByRole('listitem');
+  const code = await slip.locator('.figures').innerText();
+  expect(code).toMatch(/^[A-Z0-9]{4} [A-Z0-9]{4}$/);
+  await page.emulateMedia({ media: 'print' });
+  await expect(slip).toBeVisible();
+  await expect(page.getByRole('table')).toBeHidden();
+  await page.emulateMedia({ media: null });
+  await page.getByRole('button', { name: 'Done' }).click();
+
+  const bench = await (await browser.newContext()).newPage();
+  await bench.goto('/sign-in');
+  await bench.getByLabel('Code of the class').fill(`${DEMO_CLASS_CODE.slice(0, 3)} nope`);
+  await bench.getByRole('button', { name: 'Show the names' }).click();
+  await expect(bench.getByText('There is no class with this code.')).toBeVisible();
+  await bench.getByLabel('Code of the class').fill(DEMO_CLASS_CODE.toLowerCase());
+  await bench.getByRole('button', { name: 'Show the names' }).click();
+  const names = bench.getByRole('region', { name: 'At the bench' });
+  await names.getByRole('button', { name: ODA }).click();
+  await bench.getByLabel('Code on your slip').fill(code.toLowerCase());
+  for (const key of '1234') await bench.getByRole('button', { name: key, exact: true }).click();
+  await bench.getByRole('button', { name: 'Choose the PIN' }).click();
+  await expect(bench.getByText('This is guessed at once. Take other figures.')).toBeVisible();
+  await bench.getByLabel('Choose a PIN').fill('3690');
+  await bench.getByRole('button', { name: 'Choose the PIN' }).click();
+  await expect(bench.getByRole('link', { name: new RegExp(ODA) })).toBeVisible();
+
+  // The device keeps the code of the class; the PIN is asked again.
+  await bench.goto('/account');
+  await bench.getByRole('button', { name: 'Sign out' }).click();
+  await expect(bench.getByLabel('Code of the class')).toHaveValue(DEMO_CLASS_CODE.toLowerCase());
+  await bench.getByRole('button', { name: 'Show the names' }).click();
+  await names.getByRole('button', { name: ODA }).click();
+  await bench.getByLabel('PIN', { exact: true }).fill('3691');
+  await bench.getByLabel('PIN', { exact: true }).press('Enter');
+  await expect(bench.getByText('This is not your PIN.')).toBeVisible();
+  await bench.getByLabel('PIN', { exact: true }).fill('3690');
+  await bench.getByLabel('PIN', { exact: true }).press('Enter');
+  await expect(bench.getByRole('link', { name: new RegExp(ODA) })).toBeVisible();
+  await bench.context().close();
+
+  // Archived: out of the class, and signed out.
+  await page.getByRole('button', { name: `Archive ${ODA}` }).click();
+  await expect(page.getByText(`${ODA} is archived. Records and marks stay.`, { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: `Archive ${UMAR}` }).click();
+  await expect(page.getByRole('button', { name: /^Archived/ })).toBeVisible();
+});
+
+test('a colleague gets a code, chooses a password, and ends the session of a second device', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
+  await requestAs(page.context().request, INSTRUCTOR);
+  await page.goto('/classes/1');
+  await page.getByRole('radio', { name: 'Instructor' }).click();
+  await page.getByLabel(/Names, one a line/).fill(PETRA);
+  await page.getByRole('button', { name: 'Add 1' }).click();
+  await page.getByRole('button', { name: `Slip for ${PETRA}` }).click();
+  const code = await page.getByRole('dialog').getByRole('listitem').locator('.figures').innerText();
+  await page.context().clearCookies();
+  await page.goto('/sign-in');
+  await page.getByRole('button', { name: 'I have a one-time code' }).click();
+  await page.getByLabel('One-time code').fill(code);
+  await page.getByLabel('New password').fill(`${PETRA.toUpperCase()} 1`);
+  await page.getByRole('button', { name: 'Choose the password' }).click();
+  await expect(page.getByText('This is guessed at once. Take something else.')).toBeVisible();
+  await page.getByLabel('New password').fill(DEMO_PASSWORD);
+  await page.getByRole('button', { name: 'Choose the password' }).click();
+  await expect(page.getByRole('link', { name: new RegExp(PETRA) })).toBeVisible();
+  const tablet = await playwright.request.newContext({ baseURL, userAgent: 'Firefox/130.0 (Android)' });
+  const enter = { data: { name: PETRA.toLowerCase(), password: DEMO_PASSWORD } };
+  expect((await tablet.post('/api/session', enter)).status()).toBe(200);
+  await page.goto('/account');
+  await page.getByRole('button', { name: 'End the session on Firefox on Android' }).click();
+  await expect(page.getByText('That session is ended.', { exact: true })).toBeVisible();
+  expect((await tablet.get('/account', { maxRedirects: 0 })).status()).toBe(307);
+  // Nobody but she has the password: it is not shown among the demo's.
+  expect(await ask('SELECT 1 FROM credentials WHERE sign_in_name = ? AND demo = 1', [PETRA])).toHaveLength(0);
+});
+
+test('a helper sees the class and its records, and neither plans nor marks', async ({ page }) => {
+  await workAs(page, 'Ilan Rosskopf');
+  await expect(page.getByRole('button', { name: 'New exercise' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Shop' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'People' })).toHaveCount(0);
+  await page.goto(`/attempts/${await attemptIn('cutting')}`);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Levelling foot: ');
+  await expect(page.getByRole('link', { name: /^Mark/ })).toHaveCount(0);
+});

@@ -1,0 +1,138 @@
+'use client';
+
+import { useState, type FormEvent } from 'react';
+import type { AccountView as Account } from '@/core/people';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+import { useToast } from '../kit/toast';
+import { Header } from '../shell/header';
+import { problemsOf } from '../shell/problems-of';
+import { send } from '../shell/send';
+import { ShopTime } from '../shell/shop-time';
+import { useRefresh } from '../shell/use-refresh';
+import { signOut } from './sign-out';
+
+/** The own account: sign out, where one is signed in, and another password. */
+export function AccountView({
+  who,
+  signInName,
+  kind,
+  sessions,
+}: Account & { who: { name: string; role: string } }) {
+  const say = useToast();
+  const refresh = useRefresh();
+
+  async function end(id: number) {
+    const sent = await send('DELETE', `/api/sessions/${id}`);
+    if (!sent.ok) return say(sent.message, 'bad');
+    say('That session is ended.');
+    await refresh();
+  }
+
+  return (
+    <>
+      <Header who={who} title="Account" />
+      <main className="mx-auto grid max-w-5xl grid-cols-[3fr_2fr] gap-10 p-6">
+        <section aria-label="Signed in" className="grid content-start gap-3">
+          <div className="flex items-center gap-4">
+            <h2 className="text-2xl">{who.name}</h2>
+            <Button
+              tone="main"
+              size="bench"
+              onClick={() => void signOut().then((problem) => problem !== null && say(problem, 'bad'))}
+            >
+              Sign out
+            </Button>
+          </div>
+          <table className="w-full border-collapse">
+            <caption className="label pb-1 text-left text-ink-soft">Where you are signed in</caption>
+            <thead className="text-left text-sm text-ink-soft">
+              <tr>
+                <th className="py-1 pr-4 font-medium">On</th>
+                <th className="py-1 pr-4 font-medium">Since</th>
+                <th className="py-1 pr-4 font-medium">Last used</th>
+                <th />
+              </tr>
+            </thead>
+            <tbody>
+              {sessions.map(({ id, usedOn, openedAt, seenAt, current }) => (
+                <tr key={id} className="border-t border-rule">
+                  <td className="py-2 pr-4">
+                    {usedOn === '' ? 'an earlier release' : usedOn}
+                    {current && <span className="ml-2 text-sm text-ink-soft">this one</span>}
+                  </td>
+                  <td className="py-2 pr-4">
+                    <ShopTime at={openedAt} />
+                  </td>
+                  <td className="py-2 pr-4">
+                    <ShopTime at={seenAt} />
+                  </td>
+                  <td className="py-2 text-right">
+                    {!current && (
+                      <Button aria-label={`End the session on ${usedOn}`} onClick={() => void end(id)}>
+                        End
+                      </Button>
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="text-sm text-ink-soft">
+            The last use is noted once an hour. A session that you do not know: end it, and choose another{' '}
+            {kind === 'pin' ? 'PIN: ask the instructor for a slip.' : 'password.'}
+          </p>
+        </section>
+        {kind === 'password' && <PasswordForm signInName={signInName ?? who.name} />}
+      </main>
+    </>
+  );
+}
+
+function PasswordForm({ signInName }: { signInName: string }) {
+  const say = useToast();
+  const [current, setCurrent] = useState('');
+  const [password, setPassword] = useState('');
+  const [problems, setProblems] = useState<Record<string, string>>({});
+
+  async function save(event: FormEvent) {
+    event.preventDefault();
+    const sent = await send('PUT', '/api/account/password', { current, password });
+    setProblems(sent.ok ? {} : problemsOf(sent, 'current'));
+    if (!sent.ok) return;
+    setCurrent('');
+    setPassword('');
+    say('Changed. You are signed out everywhere else.');
+  }
+
+  return (
+    <form onSubmit={(event) => void save(event)} aria-label="Password" className="grid content-start gap-3">
+      <h2 className="text-2xl">Password</h2>
+      <p className="text-sm text-ink-soft">
+        You sign in as <strong className="text-ink">{signInName}</strong>.
+      </p>
+      <Field
+        label="Password of now"
+        name="current"
+        type="password"
+        autoComplete="current-password"
+        value={current}
+        error={problems.current}
+        onChange={(event) => setCurrent(event.target.value)}
+      />
+      <Field
+        label="New password"
+        name="password"
+        type="password"
+        autoComplete="new-password"
+        value={password}
+        error={problems.password}
+        note="At least 10 characters; a short sentence is good."
+        onChange={(event) => setPassword(event.target.value)}
+      />
+      <div>
+        <Button type="submit">Change the password</Button>
+      </div>
+    </form>
+  );
+}
