@@ -1,9 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { ComesBack } from '@/ui/shell/comes-back';
 import { Notice } from '@/ui/shell/notice';
 
+const CLASS = '/';
+
+/** Its ways out load a page anew: what has failed here is left behind, and the bench carries no router's link for it. */
 export default function ErrorPage({ error }: { error: Error & { digest?: string } }) {
   return (
     <Notice title="Something went wrong">
@@ -17,9 +19,9 @@ export default function ErrorPage({ error }: { error: Error & { digest?: string 
         <button type="button" onClick={() => window.location.reload()} className="underline">
           Try again
         </button>
-        <Link href="/" className="underline">
+        <a href={CLASS} className="underline">
           Go to the class
-        </Link>
+        </a>
       </p>
     </Notice>
   );

@@ -8,8 +8,6 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/spline-sans-mono/latin-400.css';
 import '@fontsource/spline-sans-mono/latin-500.css';
 import './globals.css';
-import { shopAsKnown } from '@/app/server/shop-as-known';
-import { Providers } from '@/ui/shell/providers';
 
 export const metadata: Metadata = {
   title: { default: 'Oyakata', template: '%s · Oyakata' },
@@ -19,15 +17,11 @@ export const metadata: Metadata = {
 /** Every page is made for its request: its scripts carry that answer's nonce (door/security-headers.ts). */
 export const dynamic = 'force-dynamic';
 
-export default async function RootLayout({ children }: { children: ReactNode }) {
-  const { timeZone, words } = await shopAsKnown();
+/** Nothing but the frame: the bench has to be light. What the other pages share stands in their own layout. */
+export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en">
-      <body>
-        <Providers timeZone={timeZone} words={words}>
-          {children}
-        </Providers>
-      </body>
+      <body>{children}</body>
     </html>
   );
 }

@@ -1,18 +1,20 @@
-import Link from 'next/link';
 import { Notice } from '@/ui/shell/notice';
+
+const CLASS = '/';
+const SIGN_IN = '/sign-in';
 
 export default function NotFound() {
   return (
     <Notice title="There is no such page">
       <p>The address is wrong, or what it showed is not yours to see.</p>
       <p>
-        <Link href="/" className="underline">
+        <a href={CLASS} className="underline">
           Go to the class
-        </Link>{' '}
+        </a>{' '}
         or{' '}
-        <Link href="/sign-in" className="underline">
+        <a href={SIGN_IN} className="underline">
           sign in as somebody else
-        </Link>
+        </a>
         .
       </p>
     </Notice>

@@ -16,11 +16,23 @@ import { isDuplicate } from './errors';
 import { sheetOf } from './frozen';
 import { conflict, forbidden, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
-import { change } from './query';
+import { change, rowsOf } from './query';
 import { entriesAfter, freeTextOf } from './records';
 import { storedJson } from './stored-json';
 import { sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
 import { keepTexts, PUT_APART } from './texts';
+
+/** How an entry comes. */
+export interface Arrival {
+  /**
+   * A bench counts its entries of each attempt and keeps them until they are taken: none may come before the one ahead of
+   * it. A page at the desk sends one at a time, as it is made, and counts nothing.
+   */
+  inOrder: boolean;
+}
+
+/** The code of the refusal that names the number awaited. */
+const AWAITS = 'awaits';
 
 /**
  * Adds one entry to a record, and its summary in the same transaction. The server takes every well-formed entry of its
@@ -31,17 +43,18 @@ export async function appendEntry(
   viewer: PersonView,
   attemptId: number,
   sent: EntryEnvelope,
+  how: Arrival = { inOrder: false },
 ): Promise<Outcome<Entry>> {
   const outcome = await outcomeOf(() =>
     database()
-      .sequelize.transaction((transaction) => append(viewer, attemptId, sent, transaction))
+      .sequelize.transaction((transaction) => append(viewer, attemptId, sent, how, transaction))
       .catch((error: unknown) => {
         // Two attempts were given the same id at one moment: the lock of an attempt does not see the other.
         if (isDuplicate(error)) return foreignId();
         throw error;
       }),
   );
-  if ('refused' in outcome && outcome.refused.kind !== 'not-found')
+  if ('refused' in outcome && outcome.refused.kind !== 'not-found' && outcome.refused.code !== AWAITS)
     await keepRefused(viewer, attemptId, sent, outcome.refused.message);
   return outcome;
 }
@@ -52,16 +65,18 @@ async function append(
   viewer: PersonView,
   attemptId: number,
   sent: EntryEnvelope,
+  { inOrder }: Arrival,
   transaction: Transaction,
 ): Promise<Entry> {
   const row = await lockedAttempt(viewer, attemptId, transaction);
   const { role } = row;
   if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
   const entries = await knownRecord(attemptId, transaction);
+  const repeated = entries.find(({ id }) => id === sent.id);
+  if (inOrder && repeated === undefined) await refuseGap(attemptId, sent, entries, transaction);
   const checked = checkContent(sent.format, sent.content);
   if (!checked.ok) return refuseFields(checked.issues);
   const content = checked.value;
-  const repeated = entries.find(({ id }) => id === sent.id);
   if (repeated !== undefined) return sameEntry(viewer, repeated, content);
   refuseByRole(viewer, role, content, entries);
   if (content.kind === 'lathe') await refuseLathe(row, content.sheetId, transaction);
@@ -134,6 +149,37 @@ async function knownRecord(attemptId: number, transaction: Transaction): Promise
   return entries;
 }
 
+/**
+ * Refuses an entry of a device of which an earlier one has not come, and names the number that is awaited; one whose
+ * place another entry has taken is refused for good.
+ */
+async function refuseGap(
+  attemptId: number,
+  { device, sequence }: EntryEnvelope,
+  entries: readonly Entry[],
+  transaction: Transaction,
+): Promise<void> {
+  const recorded = entries.filter((entry) => entry.device === device).map((entry) => entry.sequence ?? 0);
+  const last = Math.max(0, ...recorded);
+  if (sequence === last + 1) return;
+  const refused = await rowsOf<{ sequence: number }>(
+    'SELECT sequence FROM refused_entries WHERE attempt_id = ? AND device = ? AND sequence IS NOT NULL',
+    [attemptId, device],
+    transaction,
+  );
+  // Where so many were refused that no more are kept, their places are not known.
+  if (refused.length >= MOST_REFUSED && sequence > last) return;
+  const taken = new Set([...recorded, ...refused.map((each) => each.sequence)]);
+  const awaited = Math.max(0, ...taken) + 1;
+  if (sequence === awaited) return;
+  if (sequence > awaited)
+    refuse('conflict', `Entry ${awaited} of this device is missing.`, 'sequence', AWAITS, {
+      sequence: awaited,
+    });
+  if (taken.has(sequence))
+    conflict('This place in the device’s order is taken by another entry.', 'sequence');
+}
+
 function sameEntry(viewer: PersonView, standing: Entry, content: EntryContent): Entry {
   if (standing.author.id !== viewer.id || !isDeepStrictEqual(standing.content, content)) return foreignId();
   return { ...standing, author: { ...standing.author, name: viewer.name } };
@@ -197,8 +243,8 @@ async function keepRefused(
   reason: string,
 ): Promise<void> {
   await change(
-    `INSERT INTO refused_entries (client_id, attempt_id, author_id, reason, sent, refused_at)
-      SELECT ?, ?, ?, ?, ?, ? FROM DUAL
+    `INSERT INTO refused_entries (client_id, attempt_id, author_id, reason, sent, refused_at, device, sequence)
+      SELECT ?, ?, ?, ?, ?, ?, ?, ? FROM DUAL
       WHERE (SELECT COUNT(*) FROM refused_entries WHERE attempt_id = ?) < ${MOST_REFUSED}`,
     [
       sent.id,
@@ -207,6 +253,8 @@ async function keepRefused(
       reason.slice(0, 500),
       JSON.stringify(sent).slice(0, 20_000),
       new Date(),
+      sent.device,
+      sent.sequence,
       attemptId,
     ],
   ).catch(() => undefined);

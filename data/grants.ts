@@ -32,6 +32,8 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   fault_puzzles: 'INSERT',
   fault_answers: 'INSERT',
   sessions: 'INSERT, UPDATE (seen_at, ended_at)',
+  device_grants: 'INSERT, UPDATE (ended_at)',
+  bench_devices: 'INSERT, DELETE',
 };
 
 /** The statements that give a user just that. @param account quoted, such as `'oyakata'@'127.0.0.1'` */

@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { OwnSession } from '@/core/people';
 import { database } from './database';
+import { endGrantsOf } from './device-grants';
 import { notFound, outcomeOf, type Outcome } from './outcome';
 import { findPerson, type PersonView } from './people';
 import { change, rowsOf } from './query';
@@ -81,9 +82,10 @@ export function endOwnSession(viewer: PersonView, id: number): Promise<Outcome<n
   });
 }
 
-/** Ends every session of a person, but the one named. */
-export function endSessionsOf(personId: number, transaction: Transaction, but = ''): Promise<void> {
-  return change(
+/** Ends every session of a person but the one named, and what devices may send in that person's name. */
+export async function endSessionsOf(personId: number, transaction: Transaction, but = ''): Promise<void> {
+  await endGrantsOf(personId, transaction);
+  await change(
     'UPDATE sessions SET ended_at = ? WHERE person_id = ? AND ended_at IS NULL AND token_hash <> ?',
     [new Date(), personId, but === '' ? '' : hashOf(but)],
     transaction,

@@ -39,7 +39,31 @@ const stale = () => ({ form: { ...GOOD_FORM, title: 'Role table' }, draftVersion
 
 /** Every page and every method of every route. 307 leads to the names; 409 is past the check of the role. */
 const TABLE: readonly Row[] = [
-  { route: 'GET /', path: '/', statuses: [307, 200, 200, 200, 200, 200, 200] },
+  // A student's home is the bench.
+  { route: 'GET /', path: '/', statuses: [307, 307, 307, 307, 200, 200, 200] },
+  // The same page for everybody, with nothing personal in it.
+  { route: 'GET /bench', path: '/bench', statuses: [200, 200, 200, 200, 200, 200, 200] },
+  { route: 'GET /bench-worker.js', path: '/bench-worker.js', statuses: [200, 200, 200, 200, 200, 200, 200] },
+  { route: 'GET /api/bench', path: '/api/bench', statuses: [401, 200, 200, 200, 200, 200, 200] },
+  {
+    route: 'POST /api/outbox/grant',
+    path: '/api/outbox/grant',
+    body: () => ({ device: 'x' }),
+    statuses: [401, 422, 422, 422, 422, 422, 422],
+  },
+  // By a device's grant, never by a session.
+  {
+    route: 'POST /api/outbox',
+    path: '/api/outbox',
+    body: () => ({ entries: [] }),
+    statuses: [401, 401, 401, 401, 401, 401, 401],
+  },
+  {
+    route: 'POST /api/outbox/standing',
+    path: '/api/outbox/standing',
+    body: () => ({ attemptIds: [] }),
+    statuses: [401, 401, 401, 401, 401, 401, 401],
+  },
   { route: 'GET /sign-in', path: '/sign-in', statuses: [200, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /kit', path: '/kit', statuses: [200, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /tables', path: '/tables', statuses: [307, 200, 200, 200, 200, 200, 200] },

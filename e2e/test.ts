@@ -1,6 +1,13 @@
 import { test as base, type BrowserContext } from '@playwright/test';
 
-export { expect, type APIRequestContext, type APIResponse, type Page } from '@playwright/test';
+export {
+  expect,
+  type APIRequestContext,
+  type APIResponse,
+  type Browser,
+  type BrowserContext,
+  type Page,
+} from '@playwright/test';
 
 /** Collects what no page may ever do: throw, or try something that its security policy forbids. */
 export function watchErrors(context: BrowserContext): string[] {

@@ -112,8 +112,16 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
 
 test('a student sees the own work only, and inch or mm at the switch', async ({ page }) => {
   await workAs(page, 'Bela Okoro');
-  await expect(page.getByRole('rowheader')).toHaveText(['Bela Okoro']);
-  await page.getByRole('link', { name: /Bela Okoro, Levelling foot, try 2/ }).click();
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/bench$/);
+  await expect(page.getByRole('heading', { name: 'Bench: Bela Okoro' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Next' })).toContainText('Levelling foot, try 2');
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByRole('navigation', { name: 'Bench' })).toBeVisible();
+  await expectNoViolations(page);
+  await page.getByRole('button', { name: 'Record' }).click();
+  await page.getByRole('link', { name: 'The whole record' }).click();
   const strip = page.getByRole('region', { name: 'Target', exact: true });
   await expect(strip).toContainText('14.583');
   await page.getByLabel('Lengths').selectOption('in');

@@ -220,7 +220,9 @@ test('read back after a restart of server and database: nothing is lost', async 
   execFileSync('bash', ['scripts/start.sh'], { env: { ...process.env, OYAKATA_ROOT: process.cwd() } });
 
   await workAs(page, STUDENT);
-  await page.getByRole('link', { name: new RegExp(`${STUDENT}, ${TITLE}, try 1: Marked`) }).click();
+  // At the bench stands what was said about the last piece.
+  await expect(page.getByRole('region', { name: 'Last piece' })).toContainText(TITLE);
+  await page.getByRole('link', { name: 'See the mark' }).click();
   await expect(page.getByText('Clean work.')).toBeVisible();
   await expect(page.locator('[data-line="passes:spring"]')).toContainText('the second was rushed');
   await page.getByRole('link', { name: 'See the work' }).click();

@@ -49,24 +49,26 @@ need_program mariadbd mariadb-server
 need_program chromium chromium
 wait "$modules"
 
-# On the second core: the types and the linter, which only read.
+# Two cores are kept busy from the first minute to the last. On the second one, one after the other: types and linter, which
+# only read; the unit tests; the machine room, which waits a good deal for what it killed and knows its own folders and ports.
 # The database is started under the lock, which is free again for the start of the application.
 take_lock
 start_database
 exec {LOCK_FD}>&-
-{ beside types types; beside lint npm run --silent lint; } &
+{
+  beside types types
+  beside lint npm run --silent lint
+  beside unit npm run --silent test:unit -- --silent --maxWorkers=1
+  beside machine npm run --silent test:machine
+} &
 second=$!
 part "Start of the application" bash scripts/start.sh
-part "Unit tests: core, demo and interface" npm run --silent test:unit -- --silent
 part "Data tests" data_tests
+part "End-to-end tests" end_to_end
 wait "$second"
 told "Type check" types
 told "Lint and format" lint
-# Both wait a good deal, for what was killed to come back; neither knows the other's folders and ports.
-beside machine npm run --silent test:machine &
-second=$!
-part "End-to-end tests" end_to_end
-wait "$second"
+told "Unit tests: core, demo and interface" unit
 told "Machine room: kills, cuts, updates, backups" machine
 
 echo

@@ -1,3 +1,4 @@
+import { redirect } from 'next/navigation';
 import { classBoard } from '@/data/class-board';
 import { guardedPage } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
@@ -5,7 +6,7 @@ import { ClassBoardView } from '@/ui/board/class-board-view';
 
 export const dynamic = 'force-dynamic';
 
-/** `?class=2&page=3&tries=all`: one page of the board of one of the viewer's classes. */
+/** The class, for instructors and helpers. `?class=2&page=3&tries=all`: one page of the board of one of the viewer's classes. */
 export default async function ClassPage({
   searchParams,
 }: {
@@ -18,7 +19,11 @@ export default async function ClassPage({
   };
   const order = { classId: number('class'), page: number('page') ?? 1, allTries: query.tries === 'all' };
   return guardedPage(
-    (who) => classBoard(who, order),
+    (who) => {
+      // A student's home is the bench: what is next, not a table with one row.
+      if (who.role === 'student') redirect('/bench');
+      return classBoard(who, order);
+    },
     (board, who) => <ClassBoardView {...board} who={who} />,
   );
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
 import type { FieldIssue } from '@/core/errors/field-issue';
 import { readJson } from '@/core/json';
+import { grantedBy, type Granted } from '@/data/device-grants';
 import { isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
 import type { Outcome, Refusal } from '@/data/outcome';
 import { log } from '@/data/log';
@@ -84,6 +85,21 @@ export function handleBare(run: (call: Call<null>) => Promise<Response>) {
   return guarded(async (request, id) => {
     const who = await viewer();
     return who === null ? nobody() : run({ viewer: who, body: null, id, request });
+  });
+}
+
+/** The same for what a device sends in the name of the person whose entries it keeps, whoever is signed in there now. */
+export function handleGranted<S extends AnyObjectSchema>(
+  schema: S,
+  run: (granted: Granted, body: InferType<S>) => Promise<Response>,
+) {
+  return guarded(async (request) => {
+    const token = /^Bearer ([\w-]{1,100})$/.exec(request.headers.get('authorization') ?? '')?.[1] ?? '';
+    const granted = await grantedBy(token);
+    if (granted === null)
+      return refusal(401, 'no-grant', 'Sign in at this device: then what it keeps is sent.');
+    const body = await checkedBody(request, schema);
+    return body instanceof Response ? body : run(granted, body);
   });
 }
 

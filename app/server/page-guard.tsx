@@ -1,5 +1,5 @@
 import 'server-only';
-import { notFound, redirect } from 'next/navigation';
+import { notFound, redirect, unstable_rethrow } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { isDatabaseDown } from '@/data/errors';
 import { log } from '@/data/log';
@@ -30,6 +30,7 @@ export async function guardedPage<T>(
       content = 'done' in outcome ? show(outcome.done, who) : null;
     }
   } catch (error) {
+    unstable_rethrow(error);
     if (isDatabaseDown(error)) {
       logDatabaseDown(error);
       return <DatabaseDown />;

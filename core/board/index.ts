@@ -1,2 +1,3 @@
 export * from './board';
 export * from './floor';
+export * from './bench-home';

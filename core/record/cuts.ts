@@ -1,5 +1,5 @@
 import { compoundFeedFor, radialDepthOf } from '../compound';
-import { cutCaseOf, cutOn, uncut } from '../cut';
+import { cutCaseOf, cutOn, uncut, type CutThread } from '../cut';
 import { poseOf, type Pose } from '../geometry';
 import { sheetFrame, sheetGroove, type Sheet, type SheetPass } from '../sheet';
 import { lengthIn, roundTo } from '../units';
@@ -38,14 +38,17 @@ export interface Cut extends Foretold {
   depth: number | null;
 }
 
-export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; segment: Segment } {
+export function cutsOf(
+  sheet: Sheet,
+  live: readonly Entry[],
+): { cuts: Cut[]; segment: Segment; thread: CutThread } {
   const standing = new Map<number, number>();
   const cuts: Cut[] = [];
   let { workDiameter, passes } = sheet;
   let stopReading: number | null = null;
   let triedReading: number | null = null;
   let segment = firstSegment(zeroGap(sheet, live));
-  let thread = uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter }));
+  let thread: CutThread = uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter }));
   // Where along the axis reading 0 stands: zeros taken anew in the groove stand where the tool cut last.
   let [zeroX, lastX] = [0, 0];
   for (const [index, entry] of live.entries()) {
@@ -106,7 +109,7 @@ export function cutsOf(sheet: Sheet, live: readonly Entry[]): { cuts: Cut[]; seg
     if (Math.abs(infeed) < 1e-9) segment = { ...segment, wantsPassAtNoInfeed: false };
     standing.set(start, reading);
   }
-  return { cuts, segment };
+  return { cuts, segment, thread };
 }
 
 /** A cut whose reading was not taken leaves the size open until something is measured or tried. */

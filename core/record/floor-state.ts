@@ -3,6 +3,7 @@ import { isKind, liveEntries, type Entry } from './entry';
 import { entryWords } from './entry-words';
 import type { Prediction } from './predict';
 import { kindNamed } from './read-stored-entry';
+import { notLookedOver } from './leading';
 import { sentBackOf } from './step-progress';
 
 /** Why somebody is wanted at a lathe, and since when (ISO 8601, time of the server). */
@@ -40,7 +41,7 @@ export function floorState(sheet: Sheet, entries: readonly Entry[], prediction: 
     stage: stageOf(prediction),
     stageSince: work?.serverTime ?? null,
     last: last === undefined ? null : { ...shortWords(sheet, last), at: last.serverTime },
-    warnings: warningsOf(prediction),
+    warnings: [...warningsOf(prediction), ...lateWarnings(entries)],
   };
 }
 
@@ -93,6 +94,12 @@ function warningsOf({ blocks, steps, stops, cuts, warnings, segment }: Predictio
     ...stops.filter(({ state }) => state === 'passed-over').map(({ stop }) => `${stop.title}: passed over`),
     ...sentBack,
   ];
+}
+
+/** What came late from a device that no longer led, until a person has looked. */
+function lateWarnings(entries: readonly Entry[]): string[] {
+  const { length } = notLookedOver(entries);
+  return length === 0 ? [] : [`${length} late from another device: look them over`];
 }
 
 /** Without what a person said: words stand in the record only, where they can be taken out. */

@@ -137,7 +137,7 @@ function stateOf(live: readonly Entry[]): Prediction['state'] {
   const lastPass = live.findLastIndex(isKind('pass'));
   if (live.findLastIndex(isFinal) > lastPass) return 'measured';
   if (lastPass >= 0) return 'cutting';
-  return live.some(({ content }) => !['note', 'lathe', 'hand'].includes(content.kind))
+  return live.some(({ content }) => !['note', 'lathe', 'hand', 'lead', 'looked-over'].includes(content.kind))
     ? 'set-up'
     : 'not-begun';
 }

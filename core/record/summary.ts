@@ -5,7 +5,7 @@ import { predict } from './predict';
 import type { AttemptState } from './record-state';
 
 /** Changed with every change of what `summaryOf` gives: stored summaries of another one are made anew. */
-export const SUMMARY_DERIVER = 2;
+export const SUMMARY_DERIVER = 3;
 
 /** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
 export interface AttemptSummary {

@@ -6,6 +6,7 @@ import * as book from './0004-book';
 import * as puzzles from './0005-fault-puzzles';
 import * as people from './0006-people';
 import * as floor from './0007-floor';
+import * as outbox from './0008-outbox';
 
 export interface MigrationStep {
   name: string;
@@ -25,4 +26,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...puzzles.steps.map(({ name, up }) => ({ name: `0005-fault-puzzles: ${name}`, up })),
   ...people.steps.map(({ name, up }) => ({ name: `0006-people: ${name}`, up })),
   ...floor.steps.map(({ name, up }) => ({ name: `0007-floor: ${name}`, up })),
+  ...outbox.steps.map(({ name, up }) => ({ name: `0008-outbox: ${name}`, up })),
 ];

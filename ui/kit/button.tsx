@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import type { ButtonHTMLAttributes } from 'react';
+import type { ComponentProps } from 'react';
 
 type Tone = 'main' | 'plain' | 'quiet' | 'on-dye';
 
@@ -10,7 +10,7 @@ const TONES: Record<Tone, string> = {
   'on-dye': 'bg-transparent text-scribe border-scribe-dim hover:bg-dye-soft',
 };
 
-export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
+export interface ButtonProps extends ComponentProps<'button'> {
   tone?: Tone;
   /** `bench`: 48 px and more, for oily hands. */
   size?: 'desk' | 'bench';

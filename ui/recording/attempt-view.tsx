@@ -2,7 +2,16 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { liveEntries, maySign, predict, type Entry, type Prediction, type Role } from '@/core/record';
+import {
+  liveEntries,
+  maySign,
+  predict,
+  presentOf,
+  type Entry,
+  type Prediction,
+  type Present,
+  type Role,
+} from '@/core/record';
 import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { Field } from '../kit/field';
@@ -133,7 +142,7 @@ function Bench({
   /** What was recorded leads on; not whoever has gone elsewhere while it was sent. */
   const leave = (from: string) => setChosen((now) => (now === from ? null : now));
   const onePage = sheet.way.level === 'one-page';
-  const present = chosen ?? presentStep(prediction, onePage);
+  const present = chosen ?? shownAt(presentOf(sheet, prediction));
   const step = prediction.steps.find((candidate) => candidate.step.id === present);
 
   const keys = useMemo(
@@ -330,20 +339,8 @@ function Bench({
   );
 }
 
-/** Where the work stands: the first open step before cutting, the pitch check after the scratch, else the passes. */
-function presentStep({ steps, cuts, next, blocks }: Prediction, onePage: boolean): string {
-  if (onePage && cuts.length === 0 && blocks.length > 0) return SET_UP;
-  const open = steps.find(({ step, verdict }) => {
-    // A wrong value at a critical step keeps the work there.
-    const stays = verdict === 'open' || (verdict === 'wrong' && step.critical);
-    if (!stays || (onePage && step.when === 'before-cutting')) return false;
-    if (step.when === 'before-cutting') return cuts.length === 0;
-    return step.when === 'after-cutting'
-      ? cuts.length > 0 && next === null
-      : step.when === 'after-scratch' && cuts.length > 0;
-  });
-  return open?.step.id ?? PASSES;
-}
+const shownAt = (present: Present): string =>
+  present.kind === 'step' ? present.stepId : present.kind === 'passes' ? PASSES : SET_UP;
 
 function NoteForm({ add }: { add: ReturnType<typeof useRecord>['add'] }) {
   const [text, setText] = useKept('note', '');

@@ -17,11 +17,14 @@ export function RecordList({
   sheet,
   entries,
   onStrike,
+  by = null,
   marked = NONE,
 }: {
   sheet: Sheet | null;
   entries: readonly Entry[];
   onStrike?: AttemptRecord['add'] | undefined;
+  /** Whose entries may be struck out; null: everybody's. */
+  by?: number | null;
   marked?: readonly string[];
 }) {
   const [striking, setStriking] = useState<Entry | null>(null);
@@ -60,7 +63,7 @@ export function RecordList({
                   </p>
                 )}
               </div>
-              {strike === null && onStrike !== undefined && (
+              {strike === null && onStrike !== undefined && (by === null || by === entry.author.id) && (
                 <Button
                   tone="quiet"
                   className="text-sm"

@@ -79,6 +79,7 @@ export function StepPanel({
         <h2 className="text-4xl">{step.title}</h2>
       </div>
       <p className="text-xl leading-snug">{step.instruction}</p>
+      {step.caution !== null && <Caution text={step.caution} />}
       {showsValue && step.expected !== null && (
         <p>
           <span className="label block text-ink-soft">Expected</span>
@@ -161,7 +162,6 @@ export function StepPanel({
           </Button>
         </div>
       )}
-      {step.caution !== null && <Caution text={step.caution} />}
     </form>
   );
 }

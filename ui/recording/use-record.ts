@@ -1,15 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, useRef, useState } from 'react';
-import {
-  ENTRY_KINDS,
-  predict,
-  readEntry,
-  type Entry,
-  type EntryContent,
-  type EntryFields,
-} from '@/core/record';
-import type { Result } from '@/core/errors/field-issue';
+import { ENTRY_KINDS, readAtBench, type Entry, type EntryFields } from '@/core/record';
 import type { Sheet } from '@/core/sheet';
 import { deviceId, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
@@ -82,18 +74,9 @@ export function useRecord(
     if (news === null || news.some(({ id }) => id === attemptId)) void lookForNews();
   });
 
-  function read(fields: EntryFields): Result<EntryContent> {
-    if (sheet !== null) return readEntry(fields, { sheet, entries, prediction: predict(sheet, entries) });
-    // Before a lathe is chosen there is no sheet to read anything against but the choice itself.
-    const { sheetId = '', name = '' } = fields;
-    return fields.kind === 'lathe'
-      ? { ok: true, value: { kind: 'lathe', sheetId: Number(sheetId), name } }
-      : { ok: false, issues: [{ field: 'kind', code: 'conflict', message: 'Choose the lathe first.' }] };
-  }
-
   async function add(fields: EntryFields): Promise<Added> {
     if (busy) return { ok: false, message: 'The entry before is still being sent.', fields: {} };
-    const content = read(fields);
+    const content = readAtBench(sheet, entries, fields);
     if (!content.ok) return refused(content.issues[0]?.message ?? '', content.issues);
     const key = JSON.stringify(fields);
     const { id, sequence, deviceTime } =

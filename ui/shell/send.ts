@@ -31,9 +31,11 @@ export async function send<T>(
   method: 'POST' | 'PUT' | 'DELETE',
   url: string,
   body?: unknown,
+  /** Of a grant, where it is not the session that allows it. */
+  token?: string,
 ): Promise<Sent<T>> {
   for (let tries = 1; ; tries += 1) {
-    const { sent, waitMs } = await once<T>(method, url, body);
+    const { sent, waitMs } = await once<T>(method, url, body, token);
     if (sent.ok || sent.code !== 'busy' || tries === MOST_TRIES) return sent;
     await new Promise((resolve) => setTimeout(resolve, waitMs));
   }
@@ -48,11 +50,15 @@ async function once<T>(
   method: string,
   url: string,
   body?: unknown,
+  token?: string,
 ): Promise<{ sent: Sent<T>; waitMs: number }> {
   try {
     const response = await fetch(url, {
       method,
-      headers: body === undefined ? {} : { 'content-type': 'application/json' },
+      headers: {
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...(token === undefined ? {} : { authorization: `Bearer ${token}` }),
+      },
       body: body === undefined ? null : JSON.stringify(body),
       signal: AbortSignal.timeout(PATIENCE_MS),
     });

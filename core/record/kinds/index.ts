@@ -3,7 +3,9 @@ import { findingKind, type FindingContent } from './finding';
 import { handKind, type HandContent } from './hand';
 import { handInKind, type HandInContent } from './hand-in';
 import { latheKind, type LatheContent } from './lathe';
+import { leadKind, type LeadContent } from './lead';
 import { lookKind, type LookContent } from './look';
+import { lookedOverKind, type LookedOverContent } from './looked-over';
 import { measurementKind, type MeasurementContent } from './measurement';
 import { noteKind, type NoteContent } from './note';
 import { passKind, type PassContent } from './pass';
@@ -32,7 +34,9 @@ export type EntryContent =
   | StopContent
   | EventContent
   | SentBackContent
-  | HandContent;
+  | HandContent
+  | LeadContent
+  | LookedOverContent;
 
 /** Every kind of entry that this release knows; the only place that lists them. */
 export const ENTRY_KINDS = {
@@ -52,6 +56,8 @@ export const ENTRY_KINDS = {
   event: eventKind,
   'sent-back': sentBackKind,
   hand: handKind,
+  lead: leadKind,
+  'looked-over': lookedOverKind,
 } as const;
 
 export type KnownKind = keyof typeof ENTRY_KINDS;

@@ -17,6 +17,7 @@ import { REAL_DRIVES, type RealDrive } from '../../technique';
 import { formatLength, parseLength } from '../../units';
 import type { EntryKind, ReadingContext } from '../entry-kind';
 import { kindOf } from '../kind-of';
+import { isCutWarning } from '../warn-cut';
 
 export interface PassContent {
   kind: 'pass';
@@ -90,6 +91,8 @@ export const passKind: EntryKind<'pass', PassContent> = {
       );
     const drive = REAL_DRIVES.find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
     const start = planned?.start ?? (Number(fields.start) || prediction.start);
+    // What the page said of this very reading before it was cut.
+    const warned = (fields.warned ?? '').split(' ').filter(isCutWarning);
     const content: PassContent = {
       kind: 'pass',
       plannedPass: planned?.n ?? null,
@@ -106,7 +109,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
         row: next?.n ?? null,
         reading: next?.dialReading.value ?? null,
         remaining: remaining?.compound ?? null,
-        warnings: prediction.warnings,
+        warnings: [...prediction.warnings, ...warned].slice(0, 10),
       },
     };
     if (fields.notTaken === 'yes') return good({ ...content, reading: null, asPlanned: false });

@@ -1,0 +1,1 @@
+export { ShopLayout as default } from '@/app/server/shop-layout';

@@ -1,0 +1,28 @@
+import { array, object } from 'yup';
+import { exactWhole } from '@/core/json';
+import { entryEnvelopeSchema } from '@/core/record';
+import { takeKept } from '@/data/outbox';
+import { handleGranted } from '@/app/server/handle';
+
+const ATTEMPT = 'Send the number of the attempt.';
+const attemptId = () => exactWhole(1, ATTEMPT).required(ATTEMPT);
+
+const schema = object({
+  entries: array(entryEnvelopeSchema.shape({ attemptId: attemptId() }))
+    .min(1, 'Send at least one entry.')
+    .max(50, 'At most 50 entries at a time.')
+    .required('Send the entries in the order of the device.'),
+  held: array(
+    object({
+      attemptId: attemptId(),
+      held: exactWhole(0, 'Send how many are still held.').required('Send how many are still held.'),
+    }),
+  )
+    .max(200, 'At most 200 attempts at a time.')
+    .default([]),
+});
+
+/** Takes what a bench has kept, in its order. */
+export const POST = handleGranted(schema, async (granted, { entries, held }) =>
+  Response.json(await takeKept(granted, entries, new Map(held.map((each) => [each.attemptId, each.held])))),
+);

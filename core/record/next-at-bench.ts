@@ -1,0 +1,80 @@
+import { shownOnSheet, showExpected, type Sheet } from '../sheet';
+import type { Entry } from './entry';
+import { notLookedOver } from './leading';
+import { predict } from './predict';
+import { presentOf } from './present';
+
+/** What a student does next, in words and figures: what the bench shows before anything is touched. */
+export interface NextAtBench {
+  kind:
+    | 'lathe'
+    | 'worksheet'
+    | 'step'
+    | 'set-up-page'
+    | 'blocked'
+    | 'stop'
+    | 'pass'
+    | 'prove'
+    | 'hand-in'
+    | 'waits';
+  title: string;
+  /** The figure that counts, with its unit and what it is; null without one. */
+  figure: { label: string; value: string; unit: string } | null;
+  says: string | null;
+  /** A hazard that applies here. */
+  caution: string | null;
+}
+
+const next = (kind: NextAtBench['kind'], title: string, more: Partial<NextAtBench> = {}): NextAtBench => ({
+  kind,
+  title,
+  figure: null,
+  says: null,
+  caution: null,
+  ...more,
+});
+
+/**
+ * What is next in a record, as the student may see it.
+ * @param sheet the sheet as it is shown to the student; null while no lathe is chosen
+ */
+export function nextAtBench(sheet: Sheet | null, entries: readonly Entry[]): NextAtBench {
+  if (sheet === null) return next('lathe', 'Choose the lathe');
+  const prediction = predict(sheet, entries);
+  const { state, blocks, due, steps, next: row, passes, final } = prediction;
+  if (state === 'waiting') return next('waits', 'Handed in: it waits for its mark');
+  const late = notLookedOver(entries).length;
+  const says = late === 0 ? null : `${late} late from another device: look them over`;
+  const present = presentOf(sheet, prediction);
+  if (present.kind === 'set-up-page') return next('set-up-page', 'The whole set-up, on one page', { says });
+  if (present.kind === 'step') {
+    const step = steps.find((each) => each.step.id === present.stepId)?.step;
+    if (step !== undefined)
+      return next('step', step.title, {
+        says: step.instruction,
+        caution: step.caution,
+        figure:
+          step.expected === null || step.shows !== 'shown'
+            ? null
+            : { label: 'Expected', value: showExpected(step.expected), unit: '' },
+      });
+  }
+  const [block] = blocks;
+  if (block !== undefined)
+    return next('blocked', block.kind === 'hold' ? `Wait: ${block.title}` : block.title, {
+      says: block.sentBack === undefined ? 'No cut before this is right.' : `Sent back: ${block.sentBack}`,
+    });
+  if (due !== null) return next('stop', due.stop.title, { says: due.stop.asks });
+  if (row !== null)
+    return next('pass', `Pass ${row.n} of ${passes.length}`, {
+      says,
+      figure: {
+        label: sheet.feed.as === 'figure' ? 'Readout to' : 'Dial to',
+        value: shownOnSheet(row.dialReading, sheet),
+        unit: row.dialReading.unit,
+      },
+    });
+  return final === null && state !== 'measured'
+    ? next('prove', 'All passes are cut: measure or try', { says: sheet.words.allCut })
+    : next('hand-in', 'Measured: hand in, or cut on by the measurement');
+}

@@ -1,0 +1,41 @@
+import { useSyncExternalStore } from 'react';
+import { useTouch } from '../shell/touch';
+import { noOutbox, outboxState, subscribeOutbox } from './outbox';
+
+const clock = (at: string | number) =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** What is not sent yet and why: always there, so that nobody has to ask. */
+export function BenchLine() {
+  const { held, since, waitsFor, refused, problem } = useSyncExternalStore(
+    subscribeOutbox,
+    outboxState,
+    noOutbox,
+  );
+  const { since: lostSince } = useTouch();
+  const lost = lostSince !== null;
+  const well = !lost && held === 0 && refused.length === 0;
+  return (
+    <p
+      role="status"
+      className={`flex flex-wrap items-center gap-x-3 px-4 py-1 text-base ${well ? 'bg-paper-sunk text-ink-soft' : 'border-l-8 border-brass-bright bg-dye-deep text-scribe'}`}
+    >
+      {lost && <strong className="font-semibold">No network since {clock(lostSince)}.</strong>}
+      {held === 0 ? (
+        <span>{lost ? 'What you record stays on this device.' : 'Everything is sent.'}</span>
+      ) : (
+        <span>
+          <span className="figures">{held}</span> not sent yet
+          {since === null ? '' : `, the first from ${clock(since)}`}: kept on this device.
+        </span>
+      )}
+      {waitsFor.length > 0 && <span>Waits until {waitsFor.join(', ')} signs in here.</span>}
+      {problem !== null && !lost && <span>{problem}</span>}
+      {refused.length > 0 && (
+        <span>
+          {refused.length} not taken: {refused.at(-1)?.why ?? 'refused'}
+        </span>
+      )}
+    </p>
+  );
+}

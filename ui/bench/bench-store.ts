@@ -1,0 +1,110 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { BenchHome } from '@/core/board';
+import type { EntryContent, Role } from '@/core/record';
+import { newId } from '../shell/new-id';
+
+/** An entry as this device keeps it until its piece is marked. */
+export interface KeptEntry {
+  attemptId: number;
+  /** This device's own count in this attempt, from 1. */
+  sequence: number;
+  id: string;
+  after: string | null;
+  deviceTime: string;
+  format: number;
+  content: EntryContent;
+  maker: { id: number; name: string; role: Role };
+  /** `held`: not sent yet. `sent`: the server has it. `refused`: the server has kept it beside the record. */
+  state: 'held' | 'sent' | 'refused';
+  /** Why it was refused. */
+  why: string | null;
+}
+
+/** What a device may send in the name of a person. */
+export interface Grant {
+  personId: number;
+  name: string;
+  token: string;
+}
+
+/** Something of a person that is shown while the server can not be asked. */
+export interface Remembered {
+  key: string;
+  personId: number;
+  value: unknown;
+}
+
+interface BenchSchema extends DBSchema {
+  facts: { key: string; value: string };
+  grants: { key: number; value: Grant };
+  kept: { key: [number, number]; value: KeptEntry };
+  counters: { key: number; value: number };
+  remembered: { key: string; value: Remembered };
+}
+
+export type BenchStore = IDBPDatabase<BenchSchema>;
+
+let opened: Promise<BenchStore> | null = null;
+
+/** The device's own store, shared by its tabs. Rejects where the browser forbids one. */
+export function benchStore(): Promise<BenchStore> {
+  opened ??= openDB<BenchSchema>('oyakata-bench', 1, {
+    upgrade(store) {
+      store.createObjectStore('facts');
+      store.createObjectStore('grants', { keyPath: 'personId' });
+      store.createObjectStore('kept', { keyPath: ['attemptId', 'sequence'] });
+      store.createObjectStore('counters');
+      store.createObjectStore('remembered', { keyPath: 'key' });
+    },
+    // A later release that changes the store waits for no old tab.
+    blocking: (_current, _blocked, event) => (event.target as IDBDatabase).close(),
+    terminated: () => void (opened = null),
+  });
+  opened.catch(() => void (opened = null));
+  return opened;
+}
+
+/** The id of this device at the bench. It lives and dies with what the device keeps, so that its count never begins anew under an old id. */
+export async function benchDevice(): Promise<string> {
+  const store = await benchStore();
+  const change = store.transaction('facts', 'readwrite');
+  const known = await change.store.get('device');
+  if (known !== undefined) return known;
+  const made = newId();
+  await change.store.put(made, 'device');
+  await change.done;
+  return made;
+}
+
+/** Who works at this device, as far as it knows. */
+export async function whoWorks(): Promise<BenchHome['person'] | null> {
+  const text = await (await benchStore()).get('facts', 'who');
+  return text === undefined ? null : (JSON.parse(text) as BenchHome['person']);
+}
+
+/** Notes who works here; what was remembered of somebody else is taken away, what is still to be sent never. */
+export async function worksHere(person: BenchHome['person'] | null): Promise<void> {
+  const store = await benchStore();
+  const change = store.transaction(['facts', 'remembered'], 'readwrite');
+  const facts = change.objectStore('facts');
+  const remembered = change.objectStore('remembered');
+  await (person === null ? facts.delete('who') : facts.put(JSON.stringify(person), 'who'));
+  for (const { key, personId } of await remembered.getAll())
+    if (personId !== person?.id) await remembered.delete(key);
+  await change.done;
+}
+
+export async function remember(key: string, personId: number, value: unknown): Promise<void> {
+  await (await benchStore()).put('remembered', { key, personId, value });
+}
+
+/** What was remembered for this person; null when nothing was. */
+export async function recall<T>(key: string, personId: number): Promise<T | null> {
+  const found = await (await benchStore()).get('remembered', key);
+  return found === undefined || found.personId !== personId ? null : (found.value as T);
+}
+
+/** Whether this device may send in a person's name. */
+export async function hasGrant(personId: number): Promise<boolean> {
+  return (await (await benchStore()).get('grants', personId)) !== undefined;
+}

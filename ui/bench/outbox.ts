@@ -1,0 +1,231 @@
+import { ask, send, type Sent } from '../shell/send';
+import { benchDevice, benchStore, type Grant, type KeptEntry } from './bench-store';
+import { allKept, letGo, noteFared, sendAgainFrom } from './kept-entries';
+
+/** What the device still holds, for whoever looks at it. */
+export interface OutboxState {
+  /** Not sent yet, all attempts together. */
+  held: number;
+  /** Since when the oldest of them waits, by this device's clock (ISO 8601). */
+  since: string | null;
+  /** Whose entries wait until they sign in here again. */
+  waitsFor: string[];
+  /** Refused by the server. */
+  refused: KeptEntry[];
+  /** Why nothing can be sent now; null when all is well. */
+  problem: string | null;
+}
+
+interface Answer {
+  fared: { id: string; how: 'taken' | 'refused' | 'not-yet'; refusal?: { message: string } }[];
+  awaits: { attemptId: number; sequence: number }[];
+}
+
+interface Standings {
+  standings: { attemptId: number; taken: number; marked: boolean }[];
+}
+
+/** What is sent at once. */
+const AT_ONCE = 50;
+/** After a failure it is tried again, the longer the oftener it failed. */
+const AGAIN_MS = [2000, 4000, 8000, 15_000] as const;
+const NAME = 'oyakata-outbox';
+
+const EMPTY: OutboxState = { held: 0, since: null, waitsFor: [], refused: [], problem: null };
+let state = EMPTY;
+let failures = 0;
+let timer: number | undefined;
+let channel: BroadcastChannel | null = null;
+const listeners = new Set<() => void>();
+
+export const outboxState = (): OutboxState => state;
+export const noOutbox = (): OutboxState => EMPTY;
+
+export function subscribeOutbox(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** The one outbox of a device: it listens to the other tabs and to the network, and looks what is left from before. */
+export function beginOutbox(): void {
+  if (channel !== null) return;
+  channel = new BroadcastChannel(NAME);
+  channel.onmessage = () => void look(state.problem);
+  window.addEventListener('online', () => void flush());
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') void flush();
+  });
+  void catchUp();
+}
+
+/** The right to send in this person's name from now on, whoever is signed in later. */
+export function askForGrant(): Promise<boolean> {
+  asking ??= newGrant().finally(() => void (asking = null));
+  return asking;
+}
+
+let asking: Promise<boolean> | null = null;
+
+async function newGrant(): Promise<boolean> {
+  const device = await benchDevice();
+  const sent = await send<{ token: string; person: { id: number; name: string } }>(
+    'POST',
+    '/api/outbox/grant',
+    { device },
+  );
+  if (sent.ok) {
+    const { person, token } = sent.value;
+    await (await benchStore()).put('grants', { personId: person.id, name: person.name, token });
+    void flush();
+  }
+  return sent.ok;
+}
+
+/** Sends what is held, one tab at a time. Called after every entry, when the network comes back, and by itself. */
+export function flush(): Promise<void> {
+  window.clearTimeout(timer);
+  return navigator.locks.request(NAME, async () => {
+    // What is held is said before it is sent, which may take long.
+    await look(state.problem);
+    const problem = await sendAll();
+    failures = problem === null ? 0 : failures + 1;
+    await look(problem);
+    channel?.postMessage('changed');
+    if (state.held > 0 && state.held > state.waitsFor.length)
+      timer = window.setTimeout(
+        () => void flush(),
+        AGAIN_MS[Math.min(failures, AGAIN_MS.length) - 1] ?? AGAIN_MS[0],
+      );
+  });
+}
+
+/**
+ * Asks how far the server has what was sent, once a page begins and when a server comes back: one that was restored to
+ * an earlier day is sent again what it lacks, and what belongs to a marked piece is let go.
+ */
+export async function catchUp(): Promise<void> {
+  try {
+    const kept = await allKept();
+    for (const [personId, entries] of byMaker(kept)) {
+      const grant = await (await benchStore()).get('grants', personId);
+      if (grant === undefined) continue;
+      const attemptIds = [...new Set(entries.map(({ attemptId }) => attemptId))].slice(0, 200);
+      const sent = await post<Standings>('/api/outbox/standing', { attemptIds }, grant);
+      if (!sent.ok) continue;
+      for (const { attemptId, taken, marked } of sent.value.standings) {
+        const lacks = entries.find(
+          (entry) => entry.attemptId === attemptId && entry.state !== 'held' && entry.sequence > taken,
+        );
+        if (marked) await letGo(attemptId);
+        else if (lacks !== undefined) await sendAgainFrom(attemptId, taken + 1);
+      }
+    }
+  } catch {
+    // Without a store nothing is kept, and nothing is to be caught up with.
+    return;
+  }
+  await flush();
+}
+
+const post = <T>(url: string, body: unknown, { token }: Grant): Promise<Sent<T>> =>
+  send<T>('POST', url, body, token);
+
+function byMaker(kept: readonly KeptEntry[]): Map<number, KeptEntry[]> {
+  const makers = new Map<number, KeptEntry[]>();
+  for (const entry of kept) makers.set(entry.maker.id, [...(makers.get(entry.maker.id) ?? []), entry]);
+  return makers;
+}
+
+/** @returns why not everything could be sent; null when nothing stands in the way */
+async function sendAll(): Promise<string | null> {
+  const device = await benchDevice();
+  // A gap is closed by sending again from there: more often than this it is no gap but a fault.
+  for (let round = 0, gaps = 0; round < 500 && gaps < 5; round += 1) {
+    const held = (await allKept()).filter((entry) => entry.state === 'held');
+    const [grant, entries] = await sendable(held);
+    if (grant === null) return null;
+    const sent = await post<Answer>(
+      '/api/outbox',
+      { entries: entries.map((entry) => envelope(entry, device)), held: heldBeyond(held, entries) },
+      grant,
+    );
+    if (!sent.ok) {
+      // The grant was ended: its maker signs in here again. Everybody else's goes on.
+      if (sent.code === 'no-grant') {
+        await (await benchStore()).delete('grants', grant.personId);
+        continue;
+      }
+      return sent.message;
+    }
+    const { fared, awaits } = sent.value;
+    await noteFared(
+      fared.flatMap(({ id, how, refusal }) => {
+        const entry = entries.find((each) => each.id === id);
+        return entry === undefined || how === 'not-yet'
+          ? []
+          : [
+              {
+                attemptId: entry.attemptId,
+                sequence: entry.sequence,
+                state: how === 'taken' ? ('sent' as const) : ('refused' as const),
+                why: refusal?.message ?? null,
+              },
+            ];
+      }),
+    );
+    for (const { attemptId, sequence } of awaits) {
+      if (sequence === 0) return 'The server does not know this piece. It stays on this device.';
+      gaps += 1;
+      await sendAgainFrom(attemptId, sequence);
+    }
+  }
+  return null;
+}
+
+/** The next entries of one maker whose grant is here. */
+async function sendable(held: readonly KeptEntry[]): Promise<[Grant | null, KeptEntry[]]> {
+  const store = await benchStore();
+  for (const [personId, entries] of byMaker(held)) {
+    const grant = await store.get('grants', personId);
+    if (grant !== undefined) return [grant, entries.slice(0, AT_ONCE)];
+  }
+  return [null, []];
+}
+
+function envelope(
+  { attemptId, id, sequence, after, deviceTime, format, content }: KeptEntry,
+  device: string,
+) {
+  return { attemptId, id, device, sequence, after, deviceTime, format, content };
+}
+
+function heldBeyond(held: readonly KeptEntry[], sent: readonly KeptEntry[]) {
+  const ids = [...new Set(sent.map(({ attemptId }) => attemptId))];
+  return ids.map((attemptId) => ({
+    attemptId,
+    held: held.filter((entry) => entry.attemptId === attemptId && !sent.includes(entry)).length,
+  }));
+}
+
+async function look(problem: string | null): Promise<void> {
+  const kept = await allKept();
+  const held = kept.filter((entry) => entry.state === 'held');
+  const store = await benchStore();
+  const waitsFor = new Set<string>();
+  for (const [personId, [first]] of byMaker(held))
+    if (first !== undefined && (await store.get('grants', personId)) === undefined)
+      waitsFor.add(first.maker.name);
+  state = {
+    held: held.length,
+    since: held.map(({ deviceTime }) => deviceTime).sort()[0] ?? null,
+    waitsFor: [...waitsFor],
+    refused: kept.filter((entry) => entry.state === 'refused'),
+    problem: held.length === 0 ? null : problem,
+  };
+  listeners.forEach((listener) => listener());
+}
+
+/** Whether the server answers at all; when it does after a silence, it is caught up with. */
+export async function lookAtServer(): Promise<boolean> {
+  return (await ask('/api/health')).ok;
+}

@@ -1,0 +1,203 @@
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import {
+  ENTRY_KINDS,
+  isKind,
+  leadingDevice,
+  readAtBench,
+  type Entry,
+  type EntryContent,
+  type EntryFields,
+} from '@/core/record';
+import type { AttemptViewProps } from '../recording/attempt-view';
+import type { Added } from '../recording/use-record';
+import { newId } from '../shell/new-id';
+import { useNews } from '../shell/news';
+import { ask } from '../shell/send';
+import { benchDevice, recall, remember, type KeptEntry } from './bench-store';
+import { keep, keptOf } from './kept-entries';
+import { flush, noOutbox, outboxState, subscribeOutbox } from './outbox';
+
+/** An attempt as the bench asks for it; what the server holds back is marked so. */
+export type BenchAttempt = Omit<AttemptViewProps, 'who'> & {
+  role: AttemptViewProps['who']['role'];
+  /** The server holds something of the sheet back until it is found. */
+  hides?: boolean;
+};
+
+/** Kinds that need the network: others wait for them, or the server judges them. */
+const ONLINE_ONLY: ReadonlySet<string> = new Set(['sign-off', 'sent-back']);
+/** A second touch so soon after a cut is the same touch. */
+const TWICE_MS = 700;
+
+/**
+ * The record of a piece at the bench: kept on this device first, sent when it can be. Nothing waits for the server; what
+ * the server tells comes as news.
+ */
+export function useBenchRecord(attemptId: number, person: { id: number; name: string }) {
+  const [attempt, setAttempt] = useState<BenchAttempt | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [kept, setKept] = useState<readonly KeptEntry[]>([]);
+  const [device, setDevice] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const lastCut = useRef(0);
+  const outbox = useSyncExternalStore(subscribeOutbox, outboxState, noOutbox);
+
+  const load = useCallback(async () => {
+    const sent = await ask<BenchAttempt>(`/api/attempts/${attemptId}`);
+    if (!sent.ok) {
+      setProblem(sent.later ? null : sent.message);
+      return;
+    }
+    setAttempt(sent.value);
+    setProblem(null);
+    await remember(`attempt-${attemptId}`, person.id, sent.value).catch(() => undefined);
+  }, [attemptId, person.id]);
+
+  useEffect(() => {
+    let here = true;
+    void (async () => {
+      const [known, own] = await Promise.all([
+        recall<BenchAttempt>(`attempt-${attemptId}`, person.id).catch(() => null),
+        benchDevice().catch(() => null),
+      ]);
+      if (!here) return;
+      setDevice(own);
+      if (known !== null) setAttempt((before) => before ?? known);
+      await load();
+      if (here) setProblem((before) => before);
+    })();
+    return () => {
+      here = false;
+    };
+  }, [attemptId, person.id, load]);
+
+  // Another tab of this device may have kept something, and what was held may have been sent.
+  useEffect(() => {
+    let here = true;
+    void keptOf(attemptId)
+      .then((all) => {
+        if (here) setKept(all);
+      })
+      .catch(() => undefined);
+    return () => {
+      here = false;
+    };
+  }, [attemptId, outbox]);
+
+  useNews((news) => {
+    if (news === null || news.some(({ id }) => id === attemptId)) void load();
+  });
+
+  const entries = useMemo(() => {
+    const told = attempt?.entries ?? [];
+    const known = new Set(told.map(({ id }) => id));
+    return [
+      ...told,
+      ...kept
+        .filter(({ id, state }) => state !== 'refused' && !known.has(id))
+        .map((entry) => asEntry(entry, device)),
+    ];
+  }, [attempt, kept, device]);
+
+  const sheet = attempt?.sheet ?? null;
+  const leader = leadingDevice(entries);
+  const leads = device !== null && (leader === null || leader === device);
+
+  async function keepOne(content: EntryContent, after: string | null): Promise<string> {
+    const id = newId();
+    const made = await keep({
+      attemptId,
+      id,
+      after,
+      deviceTime: deviceTime(),
+      format: ENTRY_KINDS[content.kind].format,
+      content,
+      maker: { ...person, role: attempt?.role ?? 'student' },
+    });
+    setKept((before) => [...before, made]);
+    return id;
+  }
+
+  async function add(fields: EntryFields): Promise<Added> {
+    if (busy) return refuse('The entry before is still being kept.');
+    if (fields.kind === 'pass' && Date.now() - lastCut.current < TWICE_MS)
+      return refuse('That was the same touch: one cut is recorded.');
+    if (ONLINE_ONLY.has(fields.kind ?? '')) return refuse('This is signed on the floor, not at the bench.');
+    const content = readAtBench(sheet, entries, fields);
+    if (!content.ok)
+      return {
+        ok: false,
+        message: content.issues[0]?.message ?? '',
+        fields: Object.fromEntries(content.issues.map(({ field, message }) => [field, message])),
+      };
+    setBusy(true);
+    try {
+      let after = entries.at(-1)?.id ?? null;
+      // Whoever records first at a bench leads from there.
+      if (leader === null && content.value.kind !== 'lead') after = await keepOne({ kind: 'lead' }, after);
+      await keepOne(content.value, after);
+      if (content.value.kind === 'pass') lastCut.current = Date.now();
+    } catch {
+      return refuse('This browser keeps nothing: record on the page of the record instead.');
+    } finally {
+      setBusy(false);
+    }
+    void flush().then(() => (content.value.kind === 'lathe' ? load() : undefined));
+    return { ok: true };
+  }
+
+  return {
+    attempt,
+    entries,
+    problem,
+    busy,
+    add,
+    load,
+    /** Whether this device leads, and whether another one does. */
+    leads,
+    refused: kept.filter(({ state }) => state === 'refused'),
+    /** The last own entry that still stands, to strike out. */
+    last: lastOwn(entries, person.id),
+  };
+}
+
+export type BenchRecord = ReturnType<typeof useBenchRecord>;
+
+const refuse = (message: string): Added => ({ ok: false, message, fields: {} });
+
+function asEntry(
+  { id, sequence, after, maker, deviceTime, content }: KeptEntry,
+  device: string | null,
+): Entry {
+  return {
+    id,
+    device,
+    sequence,
+    after,
+    author: maker,
+    deviceTime,
+    serverTime: deviceTime,
+    late: false,
+    content,
+  };
+}
+
+/** The last entry of this person that is not struck out and can be. */
+function lastOwn(entries: readonly Entry[], personId: number): Entry | null {
+  const struck = new Set(entries.filter(isKind('strike')).map(({ content }) => content.entryId));
+  return (
+    entries.findLast(
+      ({ id, author, content }) =>
+        author.id === personId &&
+        !struck.has(id) &&
+        !['strike', 'lead', 'looked-over', 'hand', 'hand-in'].includes(content.kind),
+    ) ?? null
+  );
+}
+
+/** The time by this device, as far as it can be one: a clock without its battery begins in another century. */
+function deviceTime(): string {
+  const now = new Date();
+  const year = now.getUTCFullYear();
+  return (year >= 2000 && year < 2100 ? now : new Date(Date.UTC(2000, 0, 1))).toISOString();
+}
