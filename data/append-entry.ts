@@ -10,6 +10,7 @@ import {
   type EntryEnvelope,
   type Role,
 } from '@/core/record';
+import { readAnswer, TRIES_BEFORE_TOLD } from '@/core/worksheet';
 import { lockedAttempt, type AttemptRow } from './attempts';
 import { database } from './database';
 import { isDuplicate } from './errors';
@@ -81,6 +82,7 @@ async function append(
   refuseByRole(viewer, role, content, entries);
   if (content.kind === 'lathe') await refuseLathe(row, content.sheetId, transaction);
   if (content.kind === 'sign-off' && role === 'helper') await refuseHelper(row, content.stepId, transaction);
+  if (content.kind === 'worksheet') await refuseAnswer(row, content, entries, transaction);
 
   const serverTime = new Date();
   const late = row.decision !== null || (row.state === 'waiting' && role === 'student');
@@ -217,6 +219,28 @@ async function refuseHelper(row: AttemptRow, id: string, transaction: Transactio
   const held = [...(sheet?.steps ?? []), ...(sheet?.stops ?? [])].find((each) => each.id === id);
   if (held?.helper !== true)
     forbidden('This hold point is the instructor’s: the plan lets no helper sign it.');
+}
+
+/** A try at the worksheet: the question is the sheet's, and what is right can not be asked for before it was tried. */
+async function refuseAnswer(
+  row: AttemptRow,
+  { question, answer, told }: Extract<EntryContent, { kind: 'worksheet' }>,
+  entries: readonly Entry[],
+  transaction: Transaction,
+): Promise<void> {
+  const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId, transaction);
+  const asked = sheet?.worksheet.find(({ id }) => id === question);
+  if (asked === undefined) conflict('The worksheet does not ask this.', 'content.question');
+  else if (told) {
+    const tries = entries.filter(
+      ({ content }) => content.kind === 'worksheet' && content.question === question,
+    );
+    if (tries.length < TRIES_BEFORE_TOLD)
+      conflict(`Try it ${TRIES_BEFORE_TOLD} times first.`, 'content.told');
+  } else {
+    const problem = readAnswer(asked, answer);
+    if (problem !== null) refuseFields([{ field: 'content.answer', message: problem }]);
+  }
 }
 
 /** What a person said goes to its own table; the frozen row keeps an empty place. */

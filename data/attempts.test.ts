@@ -31,6 +31,7 @@ describe('views by role', () => {
     expect(Object.keys(view).sort()).toEqual([
       'earlier',
       'entries',
+      'hides',
       'id',
       'lathes',
       'marked',
@@ -42,6 +43,7 @@ describe('views by role', () => {
       'title',
       'tryNumber',
       'verdict',
+      'worksheet',
     ]);
   });
 

@@ -1,6 +1,14 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { isKind, predict, type Entry, type Role } from '@/core/record';
+import {
+  isKind,
+  predict,
+  sheetForStudent,
+  worksheetShown,
+  type Entry,
+  type Role,
+  type WorksheetShown,
+} from '@/core/record';
 import type { Sheet } from '@/core/sheet';
 import { roleIn } from './access';
 import { decisionsOf } from './decisions';
@@ -80,9 +88,13 @@ export interface AttemptView {
   revision: number;
   tryNumber: number;
   student: { id: number; name: string };
-  /** The sheet of the lathe chosen; null while none is. */
+  /** The sheet of the lathe chosen, as far as the viewer may see it; null while none is, or the worksheet is not through. */
   sheet: Sheet | null;
   sheetId: number | null;
+  /** Its questions, without what is right; null where nothing is asked. */
+  worksheet: WorksheetShown | null;
+  /** Something of the sheet is held back until it is found. */
+  hides: boolean;
   lathes: LatheChoice[];
   entries: Entry[];
   marked: boolean;
@@ -108,23 +120,29 @@ export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outc
       lathesOfHandOut(row.handOutId),
       factsOf(row),
     ]);
-    const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId);
+    const whole = row.sheetId === null ? null : await sheetOf(row.sheetId);
+    const entries = records.get(attemptId) ?? [];
+    const marked = row.decision !== null;
+    // What a student has to find is not sent to the student's device.
+    const sheet = whole === null || row.role !== 'student' ? whole : sheetForStudent(whole, entries, marked);
     return {
       id: attemptId,
-      title: sheet?.title ?? facts.title,
+      title: whole?.title ?? facts.title,
       revision: facts.revision,
       tryNumber: row.tryNumber,
       student: { id: row.studentId, name: facts.student },
       sheet,
       sheetId: row.sheetId,
       lathes,
-      entries: records.get(attemptId) ?? [],
-      marked: row.decision !== null,
+      worksheet: whole === null || whole.worksheet.length === 0 ? null : worksheetShown(whole, entries),
+      hides: sheet === null || sheet.steps.some(({ heldBack }) => heldBack === true),
+      entries,
+      marked,
       verdict:
         row.decision === null || row.points === null
           ? null
           : { total: Number(row.points), passed: row.passed === 1 },
-      earlier: sheet === null ? null : await earlierSteps(row, sheet),
+      earlier: whole === null || sheet === null ? null : await earlierSteps(row, whole),
       role: row.role,
     };
   });

@@ -1,6 +1,6 @@
 import 'server-only';
 import { piecesInOrder, type BenchHome, type BenchPiece, type LastPiece } from '@/core/board';
-import { nextAtBench, type AttemptState, type Waiting } from '@/core/record';
+import { nextAtBench, sheetForStudent, worksheetShown, type AttemptState, type Waiting } from '@/core/record';
 import { membershipsOf } from './access';
 import { decisionsOf } from './decisions';
 import { sheetOf } from './frozen';
@@ -46,10 +46,14 @@ export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
     const pieces = await Promise.all(
       rows.map(async ({ sheetId, floor, ...row }): Promise<BenchPiece> => {
         const sheet = sheetId === null ? null : await sheetOf(sheetId);
+        const entries = records.get(row.attemptId) ?? [];
+        const shown = sheet === null ? null : sheetForStudent(sheet, entries, false);
+        const worksheet =
+          sheet === null || sheet.worksheet.length === 0 ? null : worksheetShown(sheet, entries);
         const state = floor === null ? null : (JSON.parse(floor) as { waits: Waiting | null });
         return {
           ...row,
-          next: nextAtBench(sheet, records.get(row.attemptId) ?? []),
+          next: nextAtBench(shown, entries, worksheet),
           waits: state?.waits ?? null,
         };
       }),

@@ -22,6 +22,7 @@ import {
   type SheetStop,
 } from '@/core/sheet';
 import { roundTo } from '@/core/units';
+import { joinedOptions } from '@/core/worksheet';
 
 /** How far an attempt has come, and what went wrong in it. Thread lengths in the thread's unit. */
 export interface Story {
@@ -52,6 +53,20 @@ export interface Story {
 export interface StoryPeople {
   student: Entry['author'];
   instructor: Entry['author'];
+}
+
+/** The worksheet, found; an uneven hand first takes the radial depth for the feed, a slip of most first years. */
+function answersOf({ worksheet, radialDepth }: Sheet, spread: number): EntryContent[] {
+  return worksheet.flatMap(({ id, expected, decimals, wanted }) => {
+    const tried = (answer: string): EntryContent => ({
+      kind: 'worksheet',
+      question: id,
+      answer,
+      told: false,
+    });
+    const right = tried(expected === null ? joinedOptions(wanted) : expected.toFixed(decimals));
+    return id === 'compoundFeed' && spread > 0 ? [tried(radialDepth.toFixed(decimals)), right] : [right];
+  });
 }
 
 /**
@@ -97,6 +112,7 @@ export function tellStory(
 
   if (story.until === 'not-begun') return entries;
   if (choice !== null) say({ kind: 'lathe', ...choice }, 'student', 1);
+  answersOf(sheet, spread).forEach((content) => say(content, 'student', 3));
   const stepsOf = (when: SheetStep['when']) => sheet.steps.filter((step) => step.when === when);
   const before = stepsOf('before-cutting');
   const hold = before.findIndex(({ kind }) => kind === 'sign-off');

@@ -24,11 +24,18 @@ interface Stored {
 /**
  * What releases before stored, and what they made of it: plans of version 2, sheets of version 1 and records of format 2
  * (`version-2`), plans of version 3, sheets of version 2 and lathes of version 1 (`version-3`),
- * plans of version 4 (`version-4`), plans of version 5 and sheets of version 3 (`version-5`).
+ * plans of version 4 (`version-4`), plans of version 5 and sheets of version 3 (`version-5`),
+ * plans of version 6 and sheets of version 4 (`version-6`).
  */
 const of = (release: string) =>
   JSON.parse(readFileSync(path.join(__dirname, '../../data/test', release, 'demo.json'), 'utf8')) as Stored[];
-const stored = [...of('version-2'), ...of('version-3'), ...of('version-4'), ...of('version-5')];
+const stored = [
+  ...of('version-2'),
+  ...of('version-3'),
+  ...of('version-4'),
+  ...of('version-5'),
+  ...of('version-6'),
+];
 
 const toTheBit = (size: number | null) => (size === null ? null : Number(size.toPrecision(13)));
 
@@ -56,7 +63,7 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
   'an older plan opens, and its copy makes a plan: %s',
   (_, { plan, draft }) => {
     const read = readStoredPlan(plan);
-    expect(read.version).toBe(6);
+    expect(read.version).toBe(7);
     const again = readPlan(formOfPlan(read));
     expect(again.issues).toEqual([]);
     const { designation, hand, starts } = read.thread;
@@ -75,7 +82,12 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
 );
 
 test('the lathes of those days are read, and a sheet made on one anew tells the same readings', () => {
-  for (const { plan, lathe, sheet } of [...of('version-3'), ...of('version-4'), ...of('version-5')]) {
+  for (const { plan, lathe, sheet } of [
+    ...of('version-3'),
+    ...of('version-4'),
+    ...of('version-5'),
+    ...of('version-6'),
+  ]) {
     const read = readSheet(sheet);
     const again = sheetFor({
       plan: readStoredPlan(plan),

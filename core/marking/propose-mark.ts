@@ -3,6 +3,7 @@ import type { Sheet } from '../sheet';
 import { judgeLooks } from './judge-looks';
 import { judgePasses } from './judge-passes';
 import { judgeResult } from './judge-result';
+import { judgeWorksheet } from './judge-worksheet';
 import { criticalBreach, judgeSetUp } from './judge-set-up';
 import { shareOut, type MarkProposal } from './mark-line';
 import { RULES, type Scheme } from './scheme';
@@ -14,6 +15,7 @@ import { RULES, type Scheme } from './scheme';
 export function proposeMark(sheet: Sheet, scheme: Scheme, entries: readonly Entry[]): MarkProposal {
   const prediction = predict(sheet, entries);
   const judged: Record<string, ReturnType<typeof judgeResult>> = {
+    worksheet: judgeWorksheet(sheet, entries),
     'set-up': judgeSetUp(sheet, prediction.steps, entries, scheme),
     passes: judgePasses(sheet, prediction, entries, scheme),
     result: judgeResult(sheet, entries, scheme),

@@ -49,7 +49,10 @@ const RESULT_WEIGHTS: Record<string, number> = {
 export type WeighedParts = Pick<Plan, 'proof' | 'steps'>;
 
 /** The scheme of a plan: points by section, and inside them the weights of its steps and its evidence; common practice throughout. */
-export function usualScheme({ setUp, passes, result }: SectionPoints, plan?: WeighedParts): Scheme {
+export function usualScheme(
+  { worksheet, setUp, passes, result }: SectionPoints,
+  plan?: WeighedParts,
+): Scheme {
   const lines = (section: string, weights: Record<string, number>, prefix = '') =>
     Object.entries(weights).map(([id, weight]) => ({ id: `${prefix}${id}`, section, weight, title: null }));
   return {
@@ -57,6 +60,8 @@ export function usualScheme({ setUp, passes, result }: SectionPoints, plan?: Wei
     version: 1,
     rules: RULES,
     sections: [
+      // A plan without a worksheet has the scheme that it always had.
+      ...(worksheet === undefined ? [] : [{ id: 'worksheet', title: 'Worksheet', points: worksheet }]),
       { id: 'set-up', title: 'Set-up', points: setUp },
       { id: 'passes', title: 'Passes', points: passes },
       { id: 'result', title: 'Result', points: result },

@@ -1,3 +1,4 @@
+import { WORKSHEET_ASKS, type WorksheetAsk } from '../worksheet';
 import { liftDraft1 } from './lift-draft-1';
 
 /** One evidence of the proof, as typed. */
@@ -125,9 +126,11 @@ export interface PlanForm {
     stops: StopForm[];
   };
   proof: { target: string; evidence: EvidenceForm[] };
+  /** `yes` at what the student has to find before the sheet opens. */
+  worksheet: Record<WorksheetAsk, string>;
   /** Empty: as proposed. Otherwise the steps in their order. */
   steps: StepForm[];
-  marking: { setUp: string; passes: string; result: string };
+  marking: { worksheet: string; setUp: string; passes: string; result: string };
   /** What version 1 asked of a dial and a scale, kept as typed; they are the lathe's now. */
   typedBefore: { swivelZero: string; dialUnit: string; dialGraduation: string; dialPerTurn: string };
 }
@@ -227,8 +230,9 @@ export const EMPTY_PLAN_FORM: PlanForm = {
     stops: [],
   },
   proof: { target: '', evidence: [EMPTY_EVIDENCE] },
+  worksheet: Object.fromEntries(WORKSHEET_ASKS.map((ask) => [ask, ''])) as Record<WorksheetAsk, string>,
   steps: [],
-  marking: { setUp: '30', passes: '30', result: '40' },
+  marking: { worksheet: '0', setUp: '30', passes: '30', result: '40' },
   typedBefore: { swivelZero: '', dialUnit: '', dialGraduation: '', dialPerTurn: '' },
 };
 
@@ -297,6 +301,8 @@ export const PLAN_FIELDS = [
   'schedule.limits.leastChip',
   'schedule.limits.beforeTip',
   'schedule.limits.bending',
+  ...WORKSHEET_ASKS.map((ask) => `worksheet.${ask}` as const),
+  'marking.worksheet',
   'marking.setUp',
   'marking.passes',
   'marking.result',
@@ -409,6 +415,7 @@ export const PLAN_STAGES = [
   { id: 'compound', fields: ['infeed'] },
   { id: 'target', fields: ['proof'] },
   { id: 'passes', fields: ['schedule'] },
+  { id: 'worksheet', fields: ['worksheet'] },
   { id: 'steps', fields: ['steps'] },
   { id: 'marks', fields: ['marking'] },
 ] as const;

@@ -75,10 +75,15 @@ export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
     schedule: scheduleForm(plan),
     proof: { target: text(proof.targetPitchDiameter), evidence: proof.evidence.map(evidenceForm) },
     steps: steps.map(stepForm),
+    worksheet: {
+      ...EMPTY_PLAN_FORM.worksheet,
+      ...Object.fromEntries(plan.worksheet.asks.map((ask) => [ask, 'yes'])),
+    },
     marking:
       marking === undefined
         ? EMPTY_PLAN_FORM.marking
         : {
+            worksheet: String(marking.worksheet ?? 0),
             setUp: String(marking.setUp),
             passes: String(marking.passes),
             result: String(marking.result),

@@ -46,7 +46,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
   const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 6,
+    version: 7,
     title,
     thread: {
       designation: printDesignation(thread),
@@ -122,6 +122,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
         decides: index === 0,
       })),
     },
+    worksheet: { asks: inputs.worksheet },
     steps,
   };
 }

@@ -15,7 +15,7 @@ test.each(plans.map((plan) => [plan.title, plan] as const))('a plan of version 1
   expect(old.version).toBe(1);
   const plan = readStoredPlan(old);
   expect(plan).toMatchObject({
-    version: 6,
+    version: 7,
     title: old.title,
     thread: { designation: old.thread, hand: 'right' },
   });

@@ -34,11 +34,13 @@ import {
   ZERO_WAYS,
 } from '../technique';
 import { EVIDENCE_KINDS } from '../proof';
+import { WORKSHEET_ASKS } from '../worksheet';
 import { liftPlan1 } from './lift-plan-1';
 import { liftPlan2 } from './lift-plan-2';
 import { liftPlan3 } from './lift-plan-3';
 import { liftPlan4 } from './lift-plan-4';
 import { liftPlan5 } from './lift-plan-5';
+import { liftPlan6 } from './lift-plan-6';
 
 /** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
@@ -92,7 +94,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 6),
+  ...header('oyakata-plan', 7),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -212,6 +214,8 @@ export const storedPlanSchema = part({
       20,
     ),
   }),
+  /** What the student finds before the sheet opens; nothing: the sheet is open from the start. */
+  worksheet: part({ asks: listOf(oneOf(WORKSHEET_ASKS), 20) }),
   /** None: as they are proposed. Otherwise all of them, in order; a proposed one that is missing here stands in its own place. */
   steps: listOf(
     part({
@@ -248,7 +252,7 @@ export type PlanStep = Plan['steps'][number];
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<Plan>({
   format: 'oyakata-plan',
-  version: 6,
+  version: 7,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4, 5: liftPlan5 },
+  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4, 5: liftPlan5, 6: liftPlan6 },
 });

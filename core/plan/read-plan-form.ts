@@ -4,6 +4,7 @@ import type { Lathe } from '../lathe';
 import { parseDesignation, printDesignation, threadLimits, type Thread, type ThreadLimits } from '../thread';
 import { parseInsertPitches, type InsertPitch } from '../tool';
 import { parseLength, parseWhole, saidText, type Length, type LengthUnit } from '../units';
+import { WORKSHEET_ASKS, type WorksheetAsk } from '../worksheet';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { START_ORDERS } from './plan';
 import type { PlanStep } from './plan';
@@ -25,6 +26,8 @@ export type TipInput =
 
 /** Points of the sections of the mark; they sum to 100. */
 export interface SectionPoints {
+  /** None where nothing is asked before the lathe, and in plans of earlier releases. */
+  worksheet?: number;
   setUp: number;
   passes: number;
   result: number;
@@ -48,6 +51,7 @@ export interface PlanInputs {
   wireDiameter?: Length | undefined;
   evidence?: EvidenceInput[] | undefined;
   schedule?: ScheduleInput | undefined;
+  worksheet: WorksheetAsk[];
   steps?: PlanStep[] | undefined;
   spindleSpeedRpm?: number | undefined;
   marking?: SectionPoints | undefined;
@@ -142,6 +146,7 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
     wireDiameter: evidence?.find(({ kind }) => kind === 'wires')?.wire ?? defaults?.wireDiameter,
     evidence,
     schedule: readSchedule(form, unit, issues, notes),
+    worksheet: WORKSHEET_ASKS.filter((ask) => form.worksheet[ask] === 'yes'),
     steps: readSteps(form, unit, issues),
     spindleSpeedRpm: whole('technique.speed', 5, 2000, 'the spindle speed in rpm'),
     marking: readMarking(form, keep, issues),
@@ -208,18 +213,22 @@ function readTip(
 }
 
 function readMarking(form: PlanForm, keep: Keep, issues: FieldIssue[]): SectionPoints | undefined {
-  const points = (field: 'setUp' | 'passes' | 'result') =>
+  const points = (field: 'worksheet' | 'setUp' | 'passes' | 'result') =>
     keep(parseWhole(`marking.${field}`, form.marking[field], 0, 100, 'the points'));
+  // Without a worksheet its points are neither asked nor counted; what was typed stays.
+  const asked = WORKSHEET_ASKS.some((ask) => form.worksheet[ask] === 'yes');
+  const worksheet = asked ? points('worksheet') : 0;
   const [setUp, passes, result] = [points('setUp'), points('passes'), points('result')];
-  if (setUp === undefined || passes === undefined || result === undefined) return undefined;
-  const sum = setUp + passes + result;
-  if (sum === 100) return { setUp, passes, result };
-  const right = 100 - setUp - passes;
+  if (worksheet === undefined || setUp === undefined || passes === undefined || result === undefined)
+    return undefined;
+  const sum = worksheet + setUp + passes + result;
+  if (sum === 100) return { ...(asked ? { worksheet } : {}), setUp, passes, result };
+  const right = 100 - worksheet - setUp - passes;
   const wish = right >= 0 ? ` ${right} for the result would do.` : '';
   issues.push({
     field: 'marking.result',
     code: 'conflict',
-    message: `The three sections make ${sum}; they must make 100.${wish}`,
+    message: `The ${asked ? 'four' : 'three'} sections make ${sum}; they must make 100.${wish}`,
   });
   return undefined;
 }

@@ -36,11 +36,11 @@ export function readPlan(form: PlanForm, lathe: Lathe = usualLathe('in')): ReadP
     const reason = error instanceof Error ? error.message : String(error);
     const message = `This plan can not be worked out (${reason}). Change the thread or the field typed last; nothing is lost.`;
     return {
-      inputs: { startsOrder: 'start-by-start' },
+      inputs: { startsOrder: 'start-by-start', worksheet: [] },
       notes: {},
       defaults: null,
       infeedDefaults: infeedDefaults('in'),
-      evaluation: evaluatePlan({ startsOrder: 'start-by-start' }, lathe),
+      evaluation: evaluatePlan({ startsOrder: 'start-by-start', worksheet: [] }, lathe),
       plan: null,
       warnings: [],
       issues: [{ field: 'thread.designation', code: 'failed', message }],

@@ -14,6 +14,8 @@ export * from './summary';
 export * from './floor-state';
 export * from './may-sign';
 export * from './leading';
+export * from './worksheet-progress';
+export * from './shown-to-student';
 export * from './present';
 export * from './warn-cut';
 export * from './chip-look';

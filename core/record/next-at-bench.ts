@@ -3,6 +3,7 @@ import type { Entry } from './entry';
 import { notLookedOver } from './leading';
 import { predict } from './predict';
 import { presentOf } from './present';
+import type { WorksheetShown } from './worksheet-progress';
 
 /** What a student does next, in words and figures: what the bench shows before anything is touched. */
 export interface NextAtBench {
@@ -36,9 +37,19 @@ const next = (kind: NextAtBench['kind'], title: string, more: Partial<NextAtBenc
 
 /**
  * What is next in a record, as the student may see it.
- * @param sheet the sheet as it is shown to the student; null while no lathe is chosen
+ * @param sheet the sheet as it is shown to the student; null while no lathe is chosen, or the worksheet is not through
  */
-export function nextAtBench(sheet: Sheet | null, entries: readonly Entry[]): NextAtBench {
+export function nextAtBench(
+  sheet: Sheet | null,
+  entries: readonly Entry[],
+  worksheet: WorksheetShown | null = null,
+): NextAtBench {
+  if (worksheet !== null && !worksheet.open) {
+    const left = worksheet.questions.filter(({ right }) => right === null).length;
+    return next('worksheet', 'Worksheet', {
+      says: `${left} of ${worksheet.questions.length} still to find. Then the sheet opens.`,
+    });
+  }
   if (sheet === null) return next('lathe', 'Choose the lathe');
   const prediction = predict(sheet, entries);
   const { state, blocks, due, steps, next: row, passes, final } = prediction;

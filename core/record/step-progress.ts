@@ -31,8 +31,14 @@ export function stepProgress(sheet: Sheet, step: SheetStep, live: readonly Entry
     entry,
     signed,
     sentBack: sentBackOf(step.id, live),
-    verdict: entry === null ? 'open' : stepVerdict(sheet, step, entry),
+    verdict: entry === null ? 'open' : judgedHere(sheet, step, entry),
   };
+}
+
+/** What the server holds back it judges itself: until then such a step is open, and stands in the way where it is critical. */
+function judgedHere(sheet: Sheet, step: SheetStep, entry: StepEntry): StepVerdict {
+  if (step.heldBack !== true) return stepVerdict(sheet, step, entry);
+  return step.judged?.entryId === entry.id ? step.judged.verdict : 'open';
 }
 
 /** Entries by which something was done about a hold point that was sent back. */

@@ -9,3 +9,5 @@ export * from './shown-on-sheet';
 export * from './refused-by-lathe';
 export * from './wanted-choice';
 export * from './which-lathe';
+export * from './held-back';
+export * from './sheet-worksheet';

@@ -65,6 +65,8 @@ export function setupSteps(stepCase: StepCase): SheetStep[] {
 /** Only where wires prove the thread. */
 function overWiresStep({ plan, sheet, measuring }: StepCase): SheetStep[] {
   if (plan.proof.evidence.every(({ kind }) => kind !== 'wires')) return [];
+  // On the worksheet it is found already.
+  if (plan.worksheet.asks.includes('overWires')) return [];
   const { unit } = sheet.thread;
   const { target, min, max } = sheet.wires.overWires;
   return [

@@ -34,6 +34,7 @@ import type { Sheet } from './sheet';
 import { sheetPassOf } from './sheet-pass';
 import { sheetProof } from './sheet-proof';
 import { sheetStops } from './sheet-stops';
+import { sheetWorksheet } from './sheet-worksheet';
 import { tipBand } from './tip-band';
 import { wayOfPlan } from './way-of-plan';
 
@@ -114,9 +115,9 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const threadDial = sheetDial(lathe, thread, drive, speed.rpm, way.markRule);
   const band = known ? null : tipBand(thread, limits, workDiameter, target);
 
-  const sheet: Omit<Sheet, 'steps' | 'words'> = {
+  const sheet: Omit<Sheet, 'steps' | 'words' | 'worksheet'> = {
     format: 'oyakata-sheet',
-    version: 4,
+    version: 5,
     title: plan.title,
     lathe: { name: lathe.name, dial, zeroAlong: swivel.zeroAlong },
     thread: {
@@ -218,6 +219,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   return inWordsOfShop(
     {
       ...sheet,
+      worksheet: sheetWorksheet(plan.worksheet.asks, { ...sheet, steps }, thread),
       steps,
       words: {
         ...measuring,
@@ -251,6 +253,18 @@ function inWordsOfShop(sheet: Sheet, words: ShopWords): Sheet {
     dial: { ...sheet.dial, says: sheet.dial.says.map(say) },
     travel: sheet.travel.map((line) => ({ what: say(line.what), says: say(line.says) })),
     stops: sheet.stops.map((stop) => ({ ...stop, steps: stop.steps.map(say) })),
+    worksheet: sheet.worksheet.map((question) => ({
+      ...question,
+      title: say(question.title),
+      givens: question.givens.map(({ name, value }) => ({ name: say(name), value: say(value) })),
+      options: question.options.map(say),
+      wanted: question.wanted.map(say),
+      before: question.before.map(({ first, then, why }) => ({
+        first: say(first),
+        then: say(then),
+        why: say(why),
+      })),
+    })),
     steps: sheet.steps.map((step) => ({
       ...step,
       title: say(step.title),

@@ -66,7 +66,13 @@ export const sheetStepSchema = part({
   times: maybeWhole(1, 20),
 });
 
-export type SheetStep = InferType<typeof sheetStepSchema>;
+/** A step; the last two fields stand only in what a student is shown, and are never stored. */
+export type SheetStep = InferType<typeof sheetStepSchema> & {
+  /** What is right is with the server. */
+  heldBack?: true;
+  /** How the server has judged an entry of it. */
+  judged?: { entryId: string; verdict: 'done' | 'right' | 'wrong' | 'not-done' };
+};
 export type Expected = NonNullable<SheetStep['expected']>;
 
 /** Whether a set or measured value is inside the step's limits. The slack covers binary noise, not judgement. */

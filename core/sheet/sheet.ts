@@ -17,6 +17,7 @@ import {
 } from '../documents';
 import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan';
 import { EVIDENCE_KINDS } from '../proof';
+import { worksheetQuestionSchema } from '../worksheet';
 import {
   CLEARINGS,
   CLEAR_ORDERS,
@@ -35,11 +36,12 @@ import {
 import { liftSheet1 } from './lift-sheet-1';
 import { liftSheet2 } from './lift-sheet-2';
 import { liftSheet3 } from './lift-sheet-3';
+import { liftSheet4 } from './lift-sheet-4';
 import { sheetBlankSchema } from './machine/sheet-blank';
 import { sheetDialSchema } from './machine/sheet-dial';
 import { sheetGearingSchema } from './machine/sheet-gearing';
 import { travelSchema } from './machine/travel-lines';
-import { sheetStepSchema } from './sheet-step';
+import { sheetStepSchema, type SheetStep } from './sheet-step';
 
 const band = () => part({ min: figure(), max: figure() });
 const maybeBand = () => maybePart({ min: figure(), max: figure() });
@@ -110,7 +112,7 @@ const proofSchema = part({
  * their own.
  */
 export const sheetSchema = part({
-  ...header('oyakata-sheet', 4),
+  ...header('oyakata-sheet', 5),
   title: words(120),
   lathe: part({
     name: words(80),
@@ -240,6 +242,8 @@ export const sheetSchema = part({
   passes: listOf(sheetPassSchema, 8000),
   stops: listOf(stopSchema, 400),
   proof: listOf(proofSchema, 20),
+  /** What the student finds before the rest is shown, with what is right. */
+  worksheet: listOf(worksheetQuestionSchema, 20),
   steps: listOf(sheetStepSchema, 80),
   words: part({
     pieces: words(40),
@@ -276,7 +280,7 @@ export const sheetSchema = part({
   note: maybeWords(500),
 });
 
-export type Sheet = InferType<typeof sheetSchema>;
+export type Sheet = Omit<InferType<typeof sheetSchema>, 'steps'> & { steps: SheetStep[] };
 export type SheetPass = Sheet['passes'][number];
 export type SheetStop = Sheet['stops'][number];
 export type SheetProof = Sheet['proof'][number];
@@ -285,7 +289,7 @@ export type SheetCycle = Sheet['words']['cycles'][number];
 /** Reads a stored sheet. @throws UnreadableDocument */
 export const readSheet = documentReader<Sheet>({
   format: 'oyakata-sheet',
-  version: 4,
+  version: 5,
   schema: sheetSchema,
-  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3 },
+  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3, 4: liftSheet4 },
 });

@@ -9,6 +9,7 @@ export * from './parse-designation';
 export * from './print-designation';
 export * from './read-thread';
 export * from './square/square-thread';
+export * from './series-threads';
 export * from './suggest';
 export * from './systems';
 export * from './thread';

@@ -20,6 +20,8 @@ import { standingOf } from '../recording/standing-of';
 import { StepPanel } from '../recording/step-panel';
 import { StopPanel } from '../recording/stop-panel';
 import { KeptUnder } from '../shell/kept';
+import { useWorksheet } from '../worksheet/use-worksheet';
+import { WorksheetPanel } from '../worksheet/worksheet-panel';
 import { Providers } from '../shell/providers';
 import type { BenchFacts } from './bench-app';
 import { GrooveNow } from './groove-now';
@@ -55,6 +57,7 @@ export function BenchWork(props: BenchWorkProps) {
 function Piece({ attemptId, home, onHome, line }: BenchWorkProps) {
   const record = useBenchRecord(attemptId, home.person);
   const { attempt, problem } = record;
+  const answer = useWorksheet(attemptId, record.load);
   return (
     <div className="flex h-dvh flex-col">
       <header className="flex min-h-14 items-center gap-4 bg-paper px-4">
@@ -76,6 +79,10 @@ function Piece({ attemptId, home, onHome, line }: BenchWorkProps) {
           <p role="status">
             {problem ?? 'This piece is not on this device yet. It opens as soon as the network is there.'}
           </p>
+        </main>
+      ) : attempt.sheet === null && attempt.worksheet?.open === false ? (
+        <main className="grid min-h-0 flex-1 bg-paper-raised">
+          <WorksheetPanel worksheet={attempt.worksheet} canAnswer answer={answer} />
         </main>
       ) : attempt.sheet === null ? (
         <main className="flex-1 bg-paper-raised">

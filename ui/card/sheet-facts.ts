@@ -2,7 +2,14 @@ import { capital } from '@/core/gauging';
 import { dialFigures } from '@/core/lathe';
 import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut';
 import { EVIDENCE_DATA } from '@/core/proof';
-import { showExpected, shownOnSheet, type Sheet, type SheetStep } from '@/core/sheet';
+import {
+  isHeldBack,
+  showExpected,
+  shownOnSheet,
+  TO_BE_FOUND,
+  type Sheet,
+  type SheetStep,
+} from '@/core/sheet';
 import type { ShowLength } from '../units/show-length';
 import { slideWord } from '../recording/slide-word';
 
@@ -24,7 +31,9 @@ export function threadFacts(sheet: Sheet, show: ShowLength): Fact[] {
       ? [
           [
             `${capital(words.over)} of ${show.figures(diameter, unit, 1)}`,
-            `${figures(overWires.target)}  (${band(overWires)}) ${shown}`,
+            isHeldBack(sheet, 'over-wires')
+              ? TO_BE_FOUND
+              : `${figures(overWires.target)}  (${band(overWires)}) ${shown}`,
           ] as const,
         ]
       : []),
@@ -36,9 +45,11 @@ export function threadFacts(sheet: Sheet, show: ShowLength): Fact[] {
       ? [
           [
             `${capital(words.compound)}: ${compound.offScale ? 'by protractor' : 'mark to set'}`,
-            compound.offScale
-              ? `${compound.angleDeg}° from the ${words.crossSlide}`
-              : `${Number(compound.markDeg.toFixed(3))}°  (${compound.angleDeg}° from the ${words.crossSlide})`,
+            isHeldBack(sheet, 'compound')
+              ? TO_BE_FOUND
+              : compound.offScale
+                ? `${compound.angleDeg}° from the ${words.crossSlide}`
+                : `${Number(compound.markDeg.toFixed(3))}°  (${compound.angleDeg}° from the ${words.crossSlide})`,
           ] as const,
         ]
       : []),
@@ -72,14 +83,18 @@ export function machineFacts(sheet: Sheet): Fact[] {
     ['', dial.says.join(' ')],
     [
       'Speed',
-      [
-        `${speed.marked ?? Number(speed.rpm.toFixed(1))} rpm${speed.marked === null ? '' : ` (really ${speed.rpm})`}`,
-        speed.set,
-        speed.timeInRunOut === null ? '' : `${Math.max(0, speed.timeInRunOut).toFixed(1)} s left to the hand`,
-        speed.cap ?? '',
-      ]
-        .filter((each) => each !== '')
-        .join('; '),
+      isHeldBack(sheet, 'speed')
+        ? TO_BE_FOUND
+        : [
+            `${speed.marked ?? Number(speed.rpm.toFixed(1))} rpm${speed.marked === null ? '' : ` (really ${speed.rpm})`}`,
+            speed.set,
+            speed.timeInRunOut === null
+              ? ''
+              : `${Math.max(0, speed.timeInRunOut).toFixed(1)} s left to the hand`,
+            speed.cap ?? '',
+          ]
+            .filter((each) => each !== '')
+            .join('; '),
     ],
     [
       'Tip',

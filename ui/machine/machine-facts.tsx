@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { highestSpeed } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { isHeldBack, TO_BE_FOUND, type Sheet } from '@/core/sheet';
 import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
 
@@ -44,6 +44,7 @@ export function SpeedFacts({ sheet }: { sheet: Sheet }) {
   const fastest = highestSpeed(sheet);
   const perMinute = (length: number) =>
     unit === 'mm' ? `${(length / 1000).toFixed(1)} m/min` : `${(length / 12).toFixed(0)} ft/min`;
+  if (isHeldBack(sheet, 'speed')) return <p>The speed is {TO_BE_FOUND}.</p>;
   const facts: [string, ReactNode][] = [
     [
       'Spindle',

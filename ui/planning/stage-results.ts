@@ -16,6 +16,7 @@ const STAGE_TITLES: Record<PlanStageId, string> = {
   compound: 'Infeed',
   target: 'Proof',
   passes: 'Passes',
+  worksheet: 'Worksheet',
   steps: 'Steps',
   marks: 'Marks',
 };
@@ -104,9 +105,17 @@ function resultOf(
       return passes === null
         ? null
         : `${passes.length} passes${stops.length === 0 ? '' : `, ${stops.length} ${stops.length === 1 ? 'stop' : 'stops'}`}`;
+    case 'worksheet':
+      if (inputs.worksheet.length === 0) return 'none: the sheet is open';
+      return inputs.worksheet.length === 1 ? '1 question' : `${inputs.worksheet.length} questions`;
     case 'steps':
       return thread === null ? null : form.steps.length === 0 ? 'as proposed' : 'arranged';
     case 'marks':
-      return `${form.marking.setUp} + ${form.marking.passes} + ${form.marking.result}`;
+      return [
+        ...(inputs.worksheet.length === 0 ? [] : [form.marking.worksheet]),
+        form.marking.setUp,
+        form.marking.passes,
+        form.marking.result,
+      ].join(' + ');
   }
 }

@@ -2,7 +2,7 @@
 
 import { capital } from '@/core/gauging';
 import type { Prediction } from '@/core/record';
-import { shownOnSheet, type Sheet } from '@/core/sheet';
+import { isHeldBack, shownOnSheet, TO_BE_FOUND, type Sheet } from '@/core/sheet';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
 import { useShowLength } from '../units/display-unit';
@@ -34,9 +34,13 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
           onDye
           size="large"
           label={capital(words.over)}
-          value={figures(overWires.target)}
+          value={isHeldBack(sheet, 'over-wires') ? null : figures(overWires.target)}
           unit={shown}
-          sub={`${figures(overWires.min)} – ${figures(overWires.max)}`}
+          sub={
+            isHeldBack(sheet, 'over-wires')
+              ? TO_BE_FOUND
+              : `${figures(overWires.min)} – ${figures(overWires.max)}`
+          }
         />
       ) : (
         proof !== undefined && (
@@ -82,10 +86,14 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
         onDye
         size="large"
         label="Speed"
-        value={String(speed.rpm)}
+        value={isHeldBack(sheet, 'speed') ? null : String(speed.rpm)}
         unit="rpm"
         sub={
-          speed.timeInRunOut === null ? undefined : `${Math.max(0, speed.timeInRunOut).toFixed(1)} s to act`
+          isHeldBack(sheet, 'speed')
+            ? TO_BE_FOUND
+            : speed.timeInRunOut === null
+              ? undefined
+              : `${Math.max(0, speed.timeInRunOut).toFixed(1)} s to act`
         }
       />
     </TargetStrip>

@@ -11,6 +11,7 @@ import {
   type Prediction,
   type Present,
   type Role,
+  type WorksheetShown,
 } from '@/core/record';
 import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
@@ -35,6 +36,8 @@ import { SetUpPage } from './set-up-page';
 import { standingOf } from './standing-of';
 import { StepPanel } from './step-panel';
 import { useRecord } from './use-record';
+import { useWorksheet } from '../worksheet/use-worksheet';
+import { WorksheetPanel } from '../worksheet/worksheet-panel';
 
 export interface AttemptViewProps {
   id: number;
@@ -46,6 +49,10 @@ export interface AttemptViewProps {
   student: { id: number; name: string };
   tryNumber: number;
   revision: number;
+  /** The server holds something of the sheet back. */
+  hides?: boolean;
+  /** What has to be found first; null where nothing is asked. */
+  worksheet?: WorksheetShown | null;
   entries: Entry[];
   marked: boolean;
   /** What the mark gave, where the page knows it. */
@@ -66,8 +73,36 @@ const MachinePanel = fetchedPart(() => import('../machine/machine-panel'), 'Look
 export function AttemptView(props: AttemptViewProps) {
   return (
     <KeptUnder name={`attempt-${props.id}`}>
-      {props.sheet === null ? <LatheFirst {...props} /> : <Bench {...props} sheet={props.sheet} />}
+      {props.sheet !== null ? (
+        <Bench {...props} sheet={props.sheet} />
+      ) : props.worksheet?.open === false ? (
+        <WorksheetFirst {...props} worksheet={props.worksheet} />
+      ) : (
+        <LatheFirst {...props} />
+      )}
     </KeptUnder>
+  );
+}
+
+/** Nothing of the sheet is here before its worksheet is through. */
+function WorksheetFirst({
+  id,
+  title,
+  student,
+  who,
+  worksheet,
+}: AttemptViewProps & { worksheet: WorksheetShown }) {
+  const refresh = useRefresh();
+  const answer = useWorksheet(id, refresh);
+  return (
+    <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_minmax(0,1fr)]">
+      <Header who={who} title={`${title}: ${student.name}`}>
+        <span className="text-sm text-ink-soft">Worksheet: the sheet opens when it is through</span>
+      </Header>
+      <main className="min-h-0 border-t border-rule bg-paper-raised">
+        <WorksheetPanel worksheet={worksheet} canAnswer={who.role === 'student'} answer={answer} />
+      </main>
+    </div>
   );
 }
 
@@ -126,11 +161,12 @@ function Bench({
   marked: firstMarked,
   verdict,
   earlier = null,
+  hides = false,
   who,
 }: AttemptViewProps & { sheet: Sheet }) {
   const refresh = useRefresh();
   const onSheet = useCallback(() => void refresh(), [refresh]);
-  const record = useRecord(attemptId, { sheet, entries: first, marked: firstMarked, onSheet });
+  const record = useRecord(attemptId, { sheet, entries: first, marked: firstMarked, hides, onSheet });
   const { entries, marked } = record;
   const prediction = useMemo(() => predict(sheet, entries), [sheet, entries]);
   const state = marked ? 'marked' : prediction.state;

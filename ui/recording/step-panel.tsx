@@ -39,7 +39,9 @@ export function StepPanel({
   const [problem, setProblem] = useState<string | undefined>();
   const [choice, setChoice] = useState<{ choice: string; value: string } | null>(null);
   const showsValue =
-    step.expected !== null && (step.shows === 'shown' || (step.shows === 'after-entry' && entry !== null));
+    step.expected !== null &&
+    step.heldBack !== true &&
+    (step.shows === 'shown' || (step.shows === 'after-entry' && entry !== null));
 
   async function record(fields: EntryFields = {}) {
     const base: EntryFields =
@@ -195,6 +197,9 @@ function Recorded({ progress: { step, entry, verdict } }: { progress: StepProgre
       <span className="label block text-ink-soft">Recorded</span>
       <span className="figures">{value ?? became}</span>
       {value !== null && became !== 'done' && `, ${became}`} by {entry.author.name}
+      {step.heldBack === true && verdict === 'open' && (
+        <span className="ml-2 text-brass">not judged yet: that needs the network</span>
+      )}
       {verdict === 'wrong' && (
         <strong className="ml-2 text-nogo">outside the limits: set it again and record it again</strong>
       )}

@@ -28,6 +28,8 @@ export interface RecordStart {
   sheet: Sheet | null;
   entries: readonly Entry[];
   marked?: boolean;
+  /** The server holds something of the sheet back, and judges what is entered of it: then it is asked for again. */
+  hides?: boolean;
   /** Called when another lathe was chosen: the page then shows its sheet. */
   onSheet?: () => void;
 }
@@ -40,7 +42,7 @@ export interface RecordStart {
  */
 export function useRecord(
   attemptId: number,
-  { sheet, entries: first, marked: firstMarked = false, onSheet }: RecordStart,
+  { sheet, entries: first, marked: firstMarked = false, hides = false, onSheet }: RecordStart,
 ) {
   /** What the server has told, in its order. */
   const [told, setTold] = useState<readonly Entry[]>(first);
@@ -98,7 +100,7 @@ export function useRecord(
     if (!sent.ok) return refused(sent.message, sent.fields);
     setPending(null);
     setAdded((before) => [...before, sent.value]);
-    if (content.value.kind === 'lathe') onSheet?.();
+    if (hides || content.value.kind === 'lathe') onSheet?.();
     void lookForNews();
     return { ok: true };
   }

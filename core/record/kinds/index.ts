@@ -16,6 +16,7 @@ import { stepKind, type StepContent } from './step';
 import { stopKind, type StopContent } from './stop';
 import { strikeKind, type StrikeContent } from './strike';
 import { trialKind, type TrialContent } from './trial';
+import { worksheetKind, type WorksheetContent } from './worksheet';
 
 /** What was recorded. Lengths are in the thread's unit; dial readings in the dial's. */
 export type EntryContent =
@@ -36,7 +37,8 @@ export type EntryContent =
   | SentBackContent
   | HandContent
   | LeadContent
-  | LookedOverContent;
+  | LookedOverContent
+  | WorksheetContent;
 
 /** Every kind of entry that this release knows; the only place that lists them. */
 export const ENTRY_KINDS = {
@@ -58,6 +60,7 @@ export const ENTRY_KINDS = {
   hand: handKind,
   lead: leadKind,
   'looked-over': lookedOverKind,
+  worksheet: worksheetKind,
 } as const;
 
 export type KnownKind = keyof typeof ENTRY_KINDS;

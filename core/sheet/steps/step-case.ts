@@ -8,7 +8,7 @@ export interface StepCase {
   plan: Plan;
   way: Way;
   drive: RealDrive;
-  sheet: Omit<Sheet, 'steps' | 'words'>;
+  sheet: Omit<Sheet, 'steps' | 'words' | 'worksheet'>;
   measuring: MeasuringWords;
   words: TechniqueWords;
 }

@@ -1,7 +1,12 @@
-import { sheetFrame, type Sheet } from '@/core/sheet';
+import { isHeldBack, sheetFrame, TO_BE_FOUND, type Sheet } from '@/core/sheet';
 import { hasTailstock } from '@/core/technique';
 import { radians } from '@/core/units';
 import { at, circle, round, type Sketch, type SketchPath, type SketchText } from './sketch';
+
+const markText = (sheet: Sheet) =>
+  isHeldBack(sheet, 'compound')
+    ? `mark ${TO_BE_FOUND}`
+    : `mark ${Number(sheet.compound.markDeg.toFixed(2))}°`;
 
 /** From above, the operator below: chuck, work, tool and compound with its mark. The angle is true, the rest schematic. */
 export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
@@ -94,9 +99,7 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
     texts.push({
       x: foot.x - frame.fed * 0.95 * unit,
       y: foot.y + down * -1 * 0.9 * unit,
-      text: sheet.compound.offScale
-        ? `${angle}° by protractor`
-        : `mark ${Number(sheet.compound.markDeg.toFixed(2))}°`,
+      text: sheet.compound.offScale ? `${angle}° by protractor` : markText(sheet),
       size: 10,
       anchor: frame.fed === 1 ? 'end' : 'start',
       bold: true,
@@ -104,7 +107,7 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
   }
   return {
     title: feeds
-      ? `Top view: ${sheet.words.compound} ${angle} degrees from the axis of the ${sheet.words.crossSlide}, mark ${Number(sheet.compound.markDeg.toFixed(2))} degrees.`
+      ? `Top view: ${sheet.words.compound} ${angle} degrees from the axis of the ${sheet.words.crossSlide}, ${markText(sheet)}.`
       : `Top view: the ${sheet.words.crossSlide} feeds straight in.`,
     width,
     height,

@@ -12,6 +12,7 @@ import { StepFields } from './step-fields';
 import { TechniqueFields } from './technique-fields';
 import { ThreadFields } from './thread-fields';
 import { ToolFields } from './tool-fields';
+import { WorksheetFields } from './worksheet-fields';
 
 const STAGE_FIELDS: Record<PlanStageId, () => React.JSX.Element> = {
   thread: ThreadFields,
@@ -22,6 +23,7 @@ const STAGE_FIELDS: Record<PlanStageId, () => React.JSX.Element> = {
   compound: CompoundFields,
   target: ProofFields,
   passes: PassesFields,
+  worksheet: WorksheetFields,
   steps: StepFields,
   marks: MarksFields,
 };

@@ -1,0 +1,56 @@
+import type { Sheet } from './sheet';
+import type { SheetStep } from './sheet-step';
+
+/**
+ * A sheet as a student may see it by now: figures that the student has to find stand at 0 or null, and the steps say so.
+ * Only the server makes one; it is shown and never stored.
+ */
+export function isHeldBack(sheet: Pick<Sheet, 'steps'>, stepId: string): boolean {
+  return sheet.steps.some(({ id, heldBack }) => id === stepId && heldBack === true);
+}
+
+/** Said in the place of a figure that is to be found. */
+export const TO_BE_FOUND = 'to be found';
+
+/** Takes the value that is right out of some steps, and out of every other place of the sheet that tells it. */
+export function withHeldBack(sheet: Sheet, stepIds: readonly string[]): Sheet {
+  if (stepIds.length === 0) return sheet;
+  const held = (id: string) => stepIds.includes(id);
+  const blank = { ...sheet };
+  if (held('over-wires')) {
+    blank.wires = { ...sheet.wires, overWires: { min: 0, target: 0, max: 0 } };
+    blank.passes = sheet.passes.map((pass) => ({ ...pass, overWires: null }));
+  }
+  if (held('compound')) blank.compound = { ...sheet.compound, markDeg: 0 };
+  if (held('gearing')) blank.gearing = { ...sheet.gearing, levers: [], gears: [], says: [] };
+  if (held('speed'))
+    blank.speed = {
+      ...sheet.speed,
+      rpm: 0,
+      asked: 0,
+      marked: null,
+      set: '',
+      cap: null,
+      timeInRunOut: null,
+      turnsLeft: null,
+      carriagePerMinute: 0,
+      surfacePerMinute: 0,
+    };
+  return { ...blank, steps: sheet.steps.map((step) => (held(step.id) ? withoutValue(step) : step)) };
+}
+
+function withoutValue(step: SheetStep): SheetStep {
+  return {
+    ...step,
+    heldBack: true,
+    // Words with a figure in them tell it; what the wires are is given.
+    instruction:
+      step.id !== 'over-wires' && /\d/.test(step.instruction)
+        ? 'Work it out, set it, and record what you have set.'
+        : step.instruction,
+    expected:
+      step.expected === null ? null : { ...step.expected, value: 0, min: null, max: null, sense: 'any' },
+    settings: step.settings.map((setting) => ({ ...setting, wanted: '' })),
+    choices: step.kind === 'order' ? step.choices.toSorted() : step.choices,
+  };
+}

@@ -1,0 +1,30 @@
+import { useCallback } from 'react';
+import { ENTRY_KINDS } from '@/core/record';
+import { deviceId, nextSequence } from '../shell/device';
+import { newId } from '../shell/new-id';
+import { send } from '../shell/send';
+import type { Answer } from './worksheet-panel';
+
+/** Sends answers to the worksheet of an attempt. What is right is with the server: without it nothing is judged. */
+export function useWorksheet(attemptId: number, onTaken: () => Promise<void>): Answer {
+  return useCallback(
+    async (question, answer, told = false) => {
+      const sent = await send('POST', `/api/attempts/${attemptId}/entries`, {
+        id: newId(),
+        device: deviceId(),
+        sequence: nextSequence(),
+        after: null,
+        deviceTime: new Date().toISOString(),
+        format: ENTRY_KINDS.worksheet.format,
+        content: { kind: 'worksheet', question, answer: told ? '' : answer, told },
+      });
+      if (!sent.ok)
+        return sent.later
+          ? 'The worksheet needs the network: what is right is with the server. What you typed stays.'
+          : (sent.fields[0]?.message ?? sent.message);
+      await onTaken();
+      return null;
+    },
+    [attemptId, onTaken],
+  );
+}
