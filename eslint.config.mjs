@@ -56,6 +56,7 @@ const CORE_FOLDERS = [
   'bears',
   'fault',
   'fair',
+  'gauge-line',
   'proof',
   'stops',
   'worksheet',

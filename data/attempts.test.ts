@@ -33,6 +33,7 @@ describe('views by role', () => {
       'entries',
       'hides',
       'id',
+      'instruments',
       'lathes',
       'marked',
       'revision',

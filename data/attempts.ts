@@ -9,6 +9,7 @@ import {
   type Role,
   type WorksheetShown,
 } from '@/core/record';
+import type { Gauge } from '@/core/gauging';
 import type { Sheet } from '@/core/sheet';
 import { roleIn } from './access';
 import { decisionsOf } from './decisions';
@@ -17,6 +18,7 @@ import { notFound, outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { places, rowOf, rowsOf } from './query';
 import { recordsOf } from './records';
+import { gaugesOf } from './shop';
 import { sheetIdsOfHandOut } from './summaries';
 
 /** An attempt as its summary row knows it: what every access to it needs. */
@@ -93,6 +95,8 @@ export interface AttemptView {
   sheetId: number | null;
   /** Its questions, without what is right; null where nothing is asked. */
   worksheet: WorksheetShown | null;
+  /** Micrometers of the shop, by name. */
+  instruments: string[];
   /** Something of the sheet is held back until it is found. */
   hides: boolean;
   lathes: LatheChoice[];
@@ -112,13 +116,17 @@ export interface EarlierSteps {
   steps: { stepId: string; value: number | null; choice: string | null; count: number | null }[];
 }
 
+/** Kinds of gauges that give a figure. */
+const INSTRUMENTS: readonly Gauge['kind'][] = ['micrometer', 'thread-micrometer'];
+
 export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outcome<AttemptView>> {
   return outcomeOf(async () => {
     const row = await visibleAttempt(viewer, attemptId);
-    const [records, lathes, facts] = await Promise.all([
+    const [records, lathes, facts, instruments] = await Promise.all([
       recordsOf([attemptId]),
       lathesOfHandOut(row.handOutId),
       factsOf(row),
+      gaugesOf(),
     ]);
     const whole = row.sheetId === null ? null : await sheetOf(row.sheetId);
     const entries = records.get(attemptId) ?? [];
@@ -134,6 +142,9 @@ export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outc
       sheet,
       sheetId: row.sheetId,
       lathes,
+      instruments: instruments
+        .filter(({ archived, document }) => !archived && INSTRUMENTS.includes(document.kind))
+        .map(({ document }) => document.name),
       worksheet: whole === null || whole.worksheet.length === 0 ? null : worksheetShown(whole, entries),
       hides: sheet === null || sheet.steps.some(({ heldBack }) => heldBack === true),
       entries,

@@ -335,6 +335,9 @@ function measurement(
     wire: { value: wires.diameter, unit: thread.unit },
     overWires: { start: asked('start'), middle: asked('middle'), end: asked('end') },
     crest: purpose === 'final' ? roundTo(workDiameter + off / 4, decimals) : null,
+    instrument: null,
+    zero: null,
+    questioned: [],
   };
 }
 

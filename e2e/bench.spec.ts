@@ -197,7 +197,10 @@ test('something happened, an own reading with its warning, and undo; a clock of 
     'back from where the dial stands',
   );
   await page.getByRole('button', { name: 'Cut at this reading' }).click();
-  await expect(page.getByRole('list', { name: 'Before the cut' })).toHaveCount(0);
+  // From there the planned reading is further than the plan lets one cut go.
+  await expect(page.getByRole('list', { name: 'Before the cut' })).toContainText(
+    'more than the largest infeed',
+  );
   await page.getByRole('button', { name: 'Undo…' }).click();
   await page.getByRole('button', { name: 'Wrong reading' }).click();
   await expect(line(page)).toContainText('Everything is sent');

@@ -44,6 +44,7 @@ const TABLE: readonly Row[] = [
   // The same page for everybody, with nothing personal in it.
   { route: 'GET /bench', path: '/bench', statuses: [200, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /bench-worker.js', path: '/bench-worker.js', statuses: [200, 200, 200, 200, 200, 200, 200] },
+  { route: 'GET /gauge', path: '/gauge', statuses: [307, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /practice', path: '/practice', statuses: [307, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /api/bench', path: '/api/bench', statuses: [401, 200, 200, 200, 200, 200, 200] },
   {

@@ -120,7 +120,7 @@ test('a student sees the own work only, and inch or mm at the switch', async ({ 
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByRole('navigation', { name: 'Bench' })).toBeVisible();
   await expectNoViolations(page);
-  await page.getByRole('button', { name: 'Record' }).click();
+  await page.getByRole('button', { name: 'Entries' }).click();
   await page.getByRole('link', { name: 'The whole record' }).click();
   const strip = page.getByRole('region', { name: 'Target', exact: true });
   await expect(strip).toContainText('14.583');

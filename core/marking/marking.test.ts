@@ -174,6 +174,9 @@ describe('the measured result by degrees', () => {
     wire: { value: sheet.wires.diameter, unit: 'in' },
     overWires: { start: target + start, middle: target + middle, end: target + end },
     crest: sheet.workDiameter,
+    instrument: null,
+    zero: null,
+    questioned: [],
   });
   const earned = (id: string, ...places: [number, number, number]) => {
     const { proposed, max } = line(propose([...whole.slice(0, -1), finalAt(...places)]), id);

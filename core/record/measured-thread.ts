@@ -40,8 +40,9 @@ function workOut(sheet: Sheet, measurement: MeasurementContent): MeasuredThread 
   const { thread, feed, targetPitchDiameter } = sheet;
   const wires = sheetWires(sheet, lengthIn(measurement.wire, thread.unit));
   const sizeAt = (place: Place) => {
-    const over = measurement.overWires[place];
-    if (over === null) return null;
+    const read = measurement.overWires[place];
+    if (read === null) return null;
+    const over = read - (measurement.zero ?? 0);
     return measurement.method === 'direct' ? over : pitchDiameterFrom(wires, over);
   };
   const pitchDiameter = { start: sizeAt('start'), middle: sizeAt('middle'), end: sizeAt('end') };

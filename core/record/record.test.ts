@@ -113,6 +113,9 @@ describe('the remaining feed', () => {
       wire: { value: sheet.wires.diameter, unit: 'in' },
       overWires: { start: over, middle: over, end: over + 0.001 },
       crest: null,
+      instrument: null,
+      zero: null,
+      questioned: [],
     };
     expect(predict(sheet, recordOf([tapered])).remaining?.measured.taper).toBeCloseTo(0.001, 6);
   });

@@ -132,5 +132,8 @@ export function measuredAt(
     wire: { value: sheet.wires.diameter, unit: sheet.thread.unit },
     overWires: { start: over, middle: over, end: over },
     crest,
+    instrument: null,
+    zero: null,
+    questioned: [],
   };
 }

@@ -1,6 +1,7 @@
 import { Machine } from '../test/machine';
 import { soakHostile } from './hostile';
 import { soakKills } from './kills';
+import { soakOutbox } from './outbox';
 import { soakOverload } from './overload';
 import { soakUpdate } from './update';
 
@@ -34,6 +35,7 @@ try {
   if (started.code !== 0) throw new Error(started.said);
   const parts: [string, () => Promise<Finding[]>][] = [
     ['Kills in mid-write', () => soakKills(machine, minutes * 30_000)],
+    ['Outbox: ten thousand entries of ten benches', () => soakOutbox(machine)],
     ['Overload', () => soakOverload(machine)],
     ['Hostile requests', () => soakHostile(machine, minutes * 1500, seed)],
     ['Update under use', () => soakUpdate()],

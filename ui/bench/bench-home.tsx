@@ -55,6 +55,9 @@ export function BenchHomeView({
           <a href="/practice" className={benchButton('plain', 'justify-start text-lg')}>
             Practise the arithmetic
           </a>
+          <a href="/gauge" className={benchButton('plain', 'justify-start text-lg')}>
+            Simulated gauge
+          </a>
           <a href="/tables" className={benchButton('plain', 'justify-start text-lg')}>
             Tables
           </a>

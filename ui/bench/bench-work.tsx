@@ -164,7 +164,7 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
       <nav aria-label="Bench" className="flex gap-2 border-t border-rule bg-paper p-2">
         {tab('steps', 'Steps', <ListChecks aria-hidden className="size-6" />)}
         {tab('prove', 'Measure', <Ruler aria-hidden className="size-6" />)}
-        {tab('record', 'Record', <ScrollText aria-hidden className="size-6" />)}
+        {tab('record', 'Entries', <ScrollText aria-hidden className="size-6" />)}
         <Button
           size="bench"
           className="min-h-16 flex-[1.6]"
@@ -191,7 +191,16 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
       </nav>
       <EventDialog sheet={sheet} open={happened} onOpenChange={setHappened} add={add} />
       <UndoDialog sheet={sheet} last={record.last} open={undoing} onOpenChange={setUndoing} add={add} />
-      <EndDialog proven={proven} open={ending} onOpenChange={setEnding} add={add} />
+      <EndDialog
+        proven={proven}
+        open={ending}
+        onOpenChange={setEnding}
+        add={async (fields) => {
+          const added = await add(fields);
+          if (added.ok) setPlace('now');
+          return added;
+        }}
+      />
     </>
   );
 }
@@ -239,6 +248,7 @@ function Shown({
         entries={entries}
         canRecord={canRecord}
         mayLook={false}
+        instruments={attempt?.instruments}
         add={add}
       />
     );

@@ -74,7 +74,7 @@ export function GrooveNow({
           />
           <text
             x={VIEW.width - 8}
-            y={drawn.planned - 5}
+            y={drawn.planned + 15}
             textAnchor="end"
             fontSize="13"
             fill="var(--color-go-bright)"

@@ -13,6 +13,7 @@ import { CutByNut } from '../recording/cut-by-nut';
 import { Refigure } from '../recording/refigure';
 import { slideWord } from '../recording/slide-word';
 import { Steps } from '../recording/stop-panel';
+import { useGauge } from '../gauge/use-gauge';
 import { useKept } from '../shell/kept';
 import type { BenchRecord } from './use-bench-record';
 
@@ -122,9 +123,10 @@ export function PassNow({
             <Chips
               label="Mark caught"
               chosen={mark}
-              options={[
-                ...new Set(sheet.dial.marks.filter(({ group }) => group !== null).map(({ label }) => label)),
-              ]
+              options={sheet.dial.marks
+                .filter(({ group }) => group !== null)
+                .map(({ label, name }) => (label === '' ? name : label))
+                .filter((each, index, all) => all.indexOf(each) === index)
                 .slice(0, 8)
                 .map((id) => ({ id, text: id }))}
               onChoose={(id) => setMark(id === mark ? '' : id)}
@@ -178,6 +180,8 @@ function OwnReading({
   onRecord: (fields: EntryFields) => Promise<boolean>;
 }) {
   const [typed, setTyped] = useKept('own-reading', '');
+  // A readout of the slide sends where it stands.
+  useGauge(({ value }) => setTyped(String(value)));
   const { unit } = sheet.lathe.dial.graduation;
   const read = parseLength('reading', typed, unit);
   const warnings = read.ok

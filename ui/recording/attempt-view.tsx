@@ -51,6 +51,8 @@ export interface AttemptViewProps {
   revision: number;
   /** The server holds something of the sheet back. */
   hides?: boolean;
+  /** Micrometers of the shop, by name. */
+  instruments?: readonly string[];
   /** What has to be found first; null where nothing is asked. */
   worksheet?: WorksheetShown | null;
   entries: Entry[];
@@ -162,6 +164,7 @@ function Bench({
   verdict,
   earlier = null,
   hides = false,
+  instruments,
   who,
 }: AttemptViewProps & { sheet: Sheet }) {
   const refresh = useRefresh();
@@ -347,6 +350,7 @@ function Bench({
                   entries={entries}
                   canRecord={canRecord}
                   mayLook={who.role !== 'student'}
+                  instruments={instruments}
                   add={record.add}
                 />
               ) : (

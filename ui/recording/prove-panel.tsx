@@ -33,6 +33,7 @@ export function ProvePanel({
   entries,
   canRecord,
   mayLook,
+  instruments,
   add,
 }: {
   sheet: Sheet;
@@ -41,6 +42,8 @@ export function ProvePanel({
   canRecord: boolean;
   /** Whoever may judge what no figure shows. */
   mayLook: boolean;
+  /** Micrometers of the shop, by name. */
+  instruments?: readonly string[] | undefined;
   add: AttemptRecord['add'];
 }) {
   const say = useSay();
@@ -57,6 +60,7 @@ export function ProvePanel({
               prediction={prediction}
               canRecord={canRecord}
               add={add}
+              instruments={instruments ?? []}
             />
           );
         return (

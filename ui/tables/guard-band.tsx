@@ -9,21 +9,24 @@ export function GuardBand({
   measured,
   expanded,
   text,
+  width = 480,
 }: {
   band: { min: number; max: number };
   guarded: { min: number; max: number } | null;
   measured: number | null;
   expanded: number;
   text: (value: number) => string;
+  /** Of the drawing in its own units: narrower where there is little room, so that its words stay readable. */
+  width?: number;
 }) {
   const span = band.max - band.min;
-  const x = scaleLinear([band.min - span / 3, band.max + span / 3], [0, 480]);
+  const x = scaleLinear([band.min - span / 3, band.max + span / 3], [0, width]);
   const words = verdict(band, guarded, measured);
   return (
     <svg
       role="img"
       aria-label={`Band ${text(band.min)} to ${text(band.max)}. ${words}`}
-      viewBox="0 0 480 84"
+      viewBox={`0 0 ${width} 84`}
       className="w-full max-w-lg"
     >
       <rect
@@ -56,7 +59,7 @@ export function GuardBand({
         <text x={x(band.max)} y="18">
           {text(band.max)}
         </text>
-        <text x="240" y="74" className="font-text">
+        <text x={width / 2} y="74" className="font-text">
           {words}
         </text>
       </g>

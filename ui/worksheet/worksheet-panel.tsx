@@ -27,9 +27,10 @@ export function WorksheetPanel({
   canAnswer: boolean;
   answer: Answer;
 }) {
-  const [chosen, setChosen] = useState<string | null>(null);
+  /** What is found leads on to the next; what is not found stays, with what was said of it. */
+  const [chosen, setChosen] = useState<{ id: string; untilFound: boolean } | null>(null);
   const present =
-    questions.find(({ id }) => id === chosen) ??
+    questions.find(({ id, right }) => id === chosen?.id && !(chosen.untilFound && right !== null)) ??
     questions.find(({ right }) => right === null) ??
     questions[0];
   if (present === undefined) return null;
@@ -44,7 +45,7 @@ export function WorksheetPanel({
           standing: found ? ('good' as const) : right !== null ? ('attend' as const) : ('open' as const),
         }))}
         chosen={present.id}
-        onChoose={setChosen}
+        onChoose={(id) => setChosen({ id, untilFound: false })}
       />
       <Question
         key={present.id}
@@ -52,8 +53,7 @@ export function WorksheetPanel({
         canAnswer={canAnswer && present.right === null}
         answer={async (text, told) => {
           const problem = await answer(present.id, text, told);
-          // What is found leads on to the next.
-          if (problem === null) setChosen(null);
+          if (problem === null) setChosen({ id: present.id, untilFound: true });
           return problem;
         }}
       />

@@ -1,10 +1,16 @@
-import { length, maybeFigure, maybeWords, oneOf, part } from '../../documents';
+import { length, listOf, maybeFigure, maybeWords, oneOf, part } from '../../documents';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { capital } from '../../gauging';
 import { formatLength, parseLength, type Length, type LengthUnit } from '../../units';
 import type { Sheet } from '../../sheet';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
+import {
+  inOtherUnit,
+  isReadingQuestion,
+  READING_QUESTIONS,
+  type ReadingQuestion,
+} from '../reading-questions';
 
 /** Places along the thread at which it is measured. */
 export const PLACES = ['start', 'middle', 'end'] as const;
@@ -22,12 +28,18 @@ export interface MeasurementContent {
   overWires: Record<Place, number | null>;
   /** Major diameter, or the minor one of an internal thread. */
   crest: number | null;
+  /** The instrument of the shop, by its name; null: not said. */
+  instrument: string | null;
+  /** What it reads where it should read nothing: taken off its readings; null: not looked at, or 0. */
+  zero: number | null;
+  /** What was asked about the readings before they were recorded all the same. */
+  questioned: ReadingQuestion[];
 }
 
 /** The pitch diameter was measured, in mid-course or at the end. Lengths in the thread's unit. */
 export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
   kind: 'measurement',
-  format: 3,
+  format: 4,
   schema: part({
     kind: kindOf('measurement'),
     purpose: oneOf(['mid', 'final'] as const),
@@ -36,8 +48,14 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
     wire: length(),
     overWires: part({ start: maybeFigure(), middle: maybeFigure(), end: maybeFigure() }),
     crest: maybeFigure(),
+    instrument: maybeWords(80),
+    zero: maybeFigure(-25, 25),
+    questioned: listOf(oneOf(READING_QUESTIONS), 10),
   }),
-  lifts: { 2: (older) => ({ ...older, method: 'wires', evidenceId: null }) },
+  lifts: {
+    2: (older) => ({ ...older, method: 'wires', evidenceId: null }),
+    3: (older) => ({ ...older, instrument: null, zero: null, questioned: [] }),
+  },
   writtenBy: ['student', 'instructor', 'helper'],
   freeText: [],
   read: (fields, { sheet }) => {
@@ -64,6 +82,15 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       const says = `The plan’s ${words.pieces} are ${show(wires.diameter)} ${unit}: type the size of those in hand.`;
       return bad('wire', 'out-of-range', says);
     }
+    const zeroText = fields.zero ?? '';
+    const zero = zeroText.trim() === '' ? good(null) : lengthOf('zero', zeroText, unit);
+    if (!zero.ok) return zero;
+    if (zero.value !== null && Math.abs(zero.value) > MOST_ZERO[unit])
+      return bad(
+        'zero',
+        'out-of-range',
+        `A zero error is at most ${show(MOST_ZERO[unit])} ${unit}: have the instrument set.`,
+      );
     const [low, high] = plausible(sheet, method, wire.value);
     const places: Record<Place, number | null> = { start: null, middle: null, end: null };
     for (const place of PLACES) {
@@ -72,7 +99,11 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       const read = lengthOf(place, text, unit);
       if (!read.ok) return read;
       if (read.value < low || read.value > high) {
-        const says = `${over} a thread of this size reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`;
+        const other = inOtherUnit(read.value, unit);
+        const says =
+          other >= low && other <= high
+            ? `That is a reading in ${unit === 'in' ? 'mm' : 'inch'}: type it with its unit, or in ${unit}.`
+            : `${over} a thread of this size reads ${show(low)} to ${show(high)} ${unit}. Read the micrometer again.`;
         return bad(place, 'out-of-range', says);
       }
       places[place] = read.value;
@@ -105,9 +136,13 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       wire: { value: wire.value, unit },
       overWires: places,
       crest: crest.value,
+      instrument:
+        (fields.instrument ?? '').trim() === '' ? null : (fields.instrument ?? '').trim().slice(0, 80),
+      zero: zero.value === 0 ? null : zero.value,
+      questioned: (fields.questioned ?? '').split(' ').filter(isReadingQuestion),
     });
   },
-  words: ({ purpose, method, overWires, crest }, { thread, words }) => {
+  words: ({ purpose, method, overWires, crest, instrument, zero, questioned }, { thread, words }) => {
     const show = (value: number) => formatLength({ value, unit: thread.unit });
     const over = PLACES.flatMap((place) => {
       const value = overWires[place];
@@ -116,10 +151,18 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
     const outside = crest === null ? '' : `; ${words.crest} ${show(crest)}`;
     return {
       title: purpose === 'final' ? 'Final measurement' : 'Measured',
-      detail: `${method === 'wires' ? words.over : 'pitch diameter'} ${over}${outside} ${thread.unit}`,
+      detail: [
+        `${method === 'wires' ? words.over : 'pitch diameter'} ${over}${outside} ${thread.unit}`,
+        ...(instrument === null ? [] : [instrument]),
+        ...(zero === null ? [] : [`zero ${show(zero)}, taken off`]),
+        ...(questioned.length === 0 ? [] : ['asked about, and read so']),
+      ].join('; '),
     };
   },
 };
+
+/** Beyond this an instrument is not off but broken, or set to another length. */
+const MOST_ZERO: Record<LengthUnit, number> = { in: 0.02, mm: 0.5 };
 
 const WANTED: Record<number, string> = { 1: 'its place', 2: 'both places', 3: 'all three places' };
 
@@ -134,9 +177,9 @@ function plausible(
     return external
       ? [targetPitchDiameter - pitch, workDiameter]
       : [workDiameter, targetPitchDiameter + pitch];
-  return external
-    ? [wires.overWires.target - pitch, workDiameter + 3 * wire]
-    : [workDiameter - 3 * wire, wires.overWires.target + pitch];
+  // The target over wires may be held back from a student who has to find it; the work is not.
+  const target = wires.overWires.target > 0 ? wires.overWires.target : workDiameter;
+  return external ? [target - pitch, workDiameter + 3 * wire] : [workDiameter - 3 * wire, target + pitch];
 }
 
 function lengthOf(field: string, text: string, unit: LengthUnit): Result<number> {

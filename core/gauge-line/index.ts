@@ -1,0 +1,2 @@
+export * from './read-gauge-line';
+export * from './simulate-gauge';

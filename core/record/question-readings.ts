@@ -1,0 +1,96 @@
+import { bestWire, overWires } from '../gauging';
+import { sheetWires, type Sheet } from '../sheet';
+import { formatLength, type LengthUnit } from '../units';
+import { PLACES, type Place } from './kinds';
+import type { Prediction } from './predict';
+import { inOtherUnit, type ReadingQuestion } from './reading-questions';
+
+/** Something to ask about a reading: it is recorded all the same when it really reads so. */
+export interface QuestionedReading {
+  place: Place;
+  code: ReadingQuestion;
+  says: string;
+}
+
+/** Readings that are within so much of what the passes foretell are not asked about (common practice). */
+const ALIKE: Record<LengthUnit, number> = { in: 0.0015, mm: 0.04 };
+/** One turn of a thimble: the commonest misreading of a micrometer (common practice). */
+const TURN: Record<LengthUnit, number> = { in: 0.025, mm: 0.5 };
+/** Pitches whose best wires lie in a shop's box, in the unit of the thread. */
+const PITCHES: Record<LengthUnit, readonly number[]> = {
+  in: [32, 28, 24, 20, 18, 16, 14, 13, 12, 11, 10, 9, 8, 7, 6, 5, 4].map((tpi) => 1 / tpi),
+  mm: [0.5, 0.75, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5, 4, 5, 6],
+};
+/** A zero that nobody looked at is off by no more (common practice). */
+const ZERO_SHARE = 2.5;
+
+/**
+ * Asks about readings that are unlike what the passes foretell, and recognises why: another unit, a turn of the thimble,
+ * other wires, a zero that was not taken off. Where nothing is foretold nothing is asked.
+ */
+export function questionReadings(
+  sheet: Sheet,
+  prediction: Pick<Prediction, 'size'>,
+  {
+    readings,
+    wire,
+    zero,
+    direct,
+  }: {
+    /** As read, before the zero is taken off. */
+    readings: Partial<Record<Place, number | null>>;
+    wire: number;
+    zero: number | null;
+    /** The instrument reads the pitch diameter itself. */
+    direct: boolean;
+  },
+): QuestionedReading[] {
+  const { size } = prediction;
+  if (size === null) return [];
+  const { unit } = sheet.thread;
+  const wires = sheetWires(sheet, wire);
+  const readingOf = (pitchDiameter: number) => (direct ? pitchDiameter : overWires(wires, pitchDiameter));
+  const [low, high] = [readingOf(size.min), readingOf(size.max)];
+  const off = (value: number) => (value < low ? value - low : value > high ? value - high : 0);
+  const show = (value: number, more = 0) => `${formatLength({ value, unit }, unit, more)} ${unit}`;
+  return PLACES.flatMap((place): QuestionedReading[] => {
+    const reading = readings[place];
+    if (reading === null || reading === undefined) return [];
+    const value = reading - (zero ?? 0);
+    const by = off(value);
+    if (Math.abs(by) <= ALIKE[unit]) return [];
+    const ask = (code: ReadingQuestion, says: string) => [{ place, code, says }];
+    if (Math.abs(off(inOtherUnit(value, unit))) <= ALIKE[unit])
+      return ask(
+        'other-unit',
+        `Is this in ${unit === 'in' ? 'mm' : 'inch'}? Then it would agree with the passes.`,
+      );
+    if (Math.abs(Math.abs(by) - TURN[unit]) <= ALIKE[unit])
+      return ask(
+        'turn-misread',
+        `This is one turn of the thimble off (${show(TURN[unit])}). Read the sleeve again.`,
+      );
+    const other = direct ? null : otherWire(wire, sheet.thread, by);
+    if (other !== null)
+      return ask('other-wire', `It would agree with wires of ${show(other, 1)}. Which ones are in hand?`);
+    if (zero === null && Math.abs(by) <= ZERO_SHARE * ALIKE[unit])
+      return ask(
+        'zero-forgotten',
+        `It is ${show(Math.abs(by))} off the passes. Is the zero of the micrometer looked at?`,
+      );
+    return ask(
+      'unlike',
+      `The passes foretell ${show(low)}${high - low < ALIKE[unit] ? '' : ` to ${show(high)}`}. Clean it, and measure again.`,
+    );
+  });
+}
+
+/** The best wire of another pitch that explains a reading: three wires enter three times for a 60 degree form (ASME B1.2). */
+function otherWire(wire: number, { pitch, flankAngleDeg, unit }: Sheet['thread'], by: number): number | null {
+  const implied = wire + by / 3;
+  const found = PITCHES[unit]
+    .filter((each) => Math.abs(each - pitch) > 1e-6)
+    .map((each) => bestWire(each, flankAngleDeg))
+    .find((each) => Math.abs(each - implied) <= ALIKE[unit] / 6 && Math.abs(each - wire) > ALIKE[unit] / 3);
+  return found ?? null;
+}

@@ -1,0 +1,188 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { wireCaseOf } from '@/core/gauging';
+import { measuredOverWires } from '@/core/cut';
+import { BEGINNERS, simulatedLine, type SimulatedGauge } from '@/core/gauge-line';
+import { grooveOfRecord, type Entry } from '@/core/record';
+import { shownOnSheet, type Sheet } from '@/core/sheet';
+import { parseDesignation } from '@/core/thread';
+import { Button } from '../kit/button';
+import { Field } from '../kit/field';
+import { Message } from '../kit/message';
+import { Select } from '../kit/select';
+import { Header } from '../shell/header';
+import { ask } from '../shell/send';
+import { STAND_IN } from './use-gauge';
+
+interface Piece {
+  attemptId: number;
+  text: string;
+}
+
+/** How much a thread that was held in the chuck alone is larger at its free end, in shares of the tolerance (made up). */
+const TAPER: Record<string, number> = { start: 0, middle: 0.04, end: 0.08 };
+
+/** A micrometer and a readout that are not there: they measure the part that the recorded cuts have made. */
+export function GaugeStandIn({
+  who,
+  pieces,
+  piece: first,
+}: {
+  who: { name: string; role: string };
+  pieces: readonly Piece[];
+  piece: number | null;
+}) {
+  const [piece, setPiece] = useState(String(first ?? pieces[0]?.attemptId ?? ''));
+  const [attempt, setAttempt] = useState<{ sheet: Sheet | null; entries: Entry[] } | null>(null);
+  const [display, setDisplay] = useState<string | null>(null);
+  const [own, setOwn] = useState<Partial<Record<'zero' | 'noise' | 'squeeze', string>>>({});
+  const [reading, setReading] = useState('');
+  const load = () =>
+    ask<{ sheet: Sheet | null; entries: Entry[] }>(`/api/attempts/${piece}`).then((sent) => {
+      setAttempt(sent.ok ? sent.value : null);
+      return sent.ok ? sent.value : null;
+    });
+  useEffect(() => {
+    if (piece !== '') void load();
+    // The piece alone decides; `load` is made anew at each look.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [piece]);
+
+  const sheet = attempt?.sheet ?? null;
+  const unit = sheet?.thread.unit ?? 'mm';
+  const gauge: SimulatedGauge = useMemo(() => {
+    const usual = BEGINNERS[unit];
+    const figure = (name: 'zero' | 'noise' | 'squeeze') => {
+      const typed = Number(own[name] ?? '');
+      return own[name] === undefined || own[name] === '' || !Number.isFinite(typed) ? usual[name] : typed;
+    };
+    return {
+      unit,
+      zero: figure('zero'),
+      noise: Math.abs(figure('noise')),
+      squeeze: Math.abs(figure('squeeze')),
+    };
+  }, [own, unit]);
+
+  function send(line: string) {
+    setDisplay(line);
+    const channel = new BroadcastChannel(STAND_IN);
+    channel.postMessage(line);
+    channel.close();
+  }
+
+  async function measure(what: 'start' | 'middle' | 'end' | 'crest' | 'closed') {
+    // What was cut meanwhile counts.
+    const now = await load();
+    const trueSize = now?.sheet == null ? null : what === 'closed' ? 0 : sizeOf(now.sheet, now.entries, what);
+    if (trueSize === null) setDisplay('no thread yet');
+    else send(simulatedLine(gauge, trueSize, Math.random));
+  }
+
+  return (
+    <div className="grid min-h-dvh grid-rows-[auto_1fr]">
+      <Header who={who} title="Simulated gauge" />
+      <main className="grid content-start gap-5 bg-paper-raised p-6">
+        <p className="max-w-2xl">
+          A stand-in for a digital micrometer and a readout: it measures the part that the recorded cuts have
+          made, with noise, a zero error and a beginner’s squeeze. What it sends goes to every page of this
+          browser that takes readings, by the same way as from a real one.
+        </p>
+        <div className="flex flex-wrap items-end gap-3">
+          <Select
+            label="Part in hand"
+            value={piece}
+            options={pieces.map(({ attemptId, text }) => ({ value: String(attemptId), text }))}
+            onChange={setPiece}
+          />
+          <Field
+            className="w-32"
+            label="Zero error"
+            unit={unit}
+            placeholder={String(BEGINNERS[unit].zero)}
+            value={own.zero ?? ''}
+            onChange={(event) => setOwn({ ...own, zero: event.target.value })}
+          />
+          <Field
+            className="w-32"
+            label="Noise"
+            unit={unit}
+            placeholder={String(BEGINNERS[unit].noise)}
+            value={own.noise ?? ''}
+            onChange={(event) => setOwn({ ...own, noise: event.target.value })}
+          />
+          <Field
+            className="w-32"
+            label="Squeeze"
+            unit={unit}
+            placeholder={String(BEGINNERS[unit].squeeze)}
+            value={own.squeeze ?? ''}
+            onChange={(event) => setOwn({ ...own, squeeze: event.target.value })}
+          />
+        </div>
+        {piece === '' ? (
+          <Message tone="note">There is no piece at work that you may measure.</Message>
+        ) : sheet === null ? (
+          <Message tone="note">Choose the lathe of this piece, and finish its worksheet, first.</Message>
+        ) : (
+          <>
+            <output
+              aria-label="Display"
+              className="figures w-fit min-w-96 bg-dye-deep px-6 py-4 text-right text-6xl text-scribe"
+            >
+              {display ?? '– – –'}
+            </output>
+            <div className="flex flex-wrap gap-3">
+              <Button size="bench" onClick={() => void measure('closed')}>
+                Closed: its zero
+              </Button>
+              {(['start', 'middle', 'end'] as const).map((place) => (
+                <Button key={place} size="bench" tone="main" onClick={() => void measure(place)}>
+                  {sheet.words.over}, {place}
+                </Button>
+              ))}
+              <Button size="bench" onClick={() => void measure('crest')}>
+                {sheet.words.crest}
+              </Button>
+            </div>
+            <form
+              className="flex items-end gap-3"
+              onSubmit={(event) => {
+                event.preventDefault();
+                const value = Number(reading);
+                if (reading.trim() !== '' && Number.isFinite(value)) send(`X=${reading.trim()}`);
+              }}
+            >
+              <Field
+                className="w-48"
+                label="Readout of the slide"
+                unit={sheet.lathe.dial.graduation.unit}
+                placeholder={shownOnSheet(sheet.passes[0]?.dialReading ?? sheet.lathe.dial.graduation, sheet)}
+                value={reading}
+                onChange={(event) => setReading(event.target.value)}
+              />
+              <Button size="bench" type="submit">
+                Send the readout
+              </Button>
+            </form>
+          </>
+        )}
+      </main>
+    </div>
+  );
+}
+
+/** What is really there to be measured; null while there is none. */
+function sizeOf(
+  sheet: Sheet,
+  entries: readonly Entry[],
+  what: 'start' | 'middle' | 'end' | 'crest',
+): number | null {
+  if (what === 'crest') return sheet.workDiameter;
+  const { thread, tool } = grooveOfRecord(sheet, entries);
+  const read = parseDesignation(sheet.thread.designation);
+  if (tool === null || !read.ok) return null;
+  const over = measuredOverWires(thread, wireCaseOf(read.value.thread, sheet.wires.diameter));
+  return over === null ? null : over + (TAPER[what] ?? 0) * sheet.limits.pitchDiameterTolerance;
+}
