@@ -13,8 +13,12 @@ export function loadFloor(viewer: PersonView, classId: number | null = null): Pr
     const { role, ...school } = await classFor(viewer, classId);
     if (role === 'student') return forbidden('The floor is for instructors and helpers.');
     const [pieces, waiting, lathes, classes] = await Promise.all([
-      rowsOf<Omit<FloorPiece, 'floor'> & { floor: string }>(
-        `SELECT s.attempt_id AS attemptId, p.name AS student, e.title AS exercise, s.lathe_name AS lathe, s.state, s.floor
+      rowsOf<
+        Omit<FloorPiece, 'floor' | 'bench'> & { floor: string; held: number | null; heardAt: Date | null }
+      >(
+        `SELECT s.attempt_id AS attemptId, p.name AS student, e.title AS exercise, s.lathe_name AS lathe, s.state, s.floor,
+            (SELECT SUM(b.held) FROM bench_devices b WHERE b.attempt_id = s.attempt_id) AS held,
+            (SELECT MAX(b.heard_at) FROM bench_devices b WHERE b.attempt_id = s.attempt_id) AS heardAt
           FROM attempt_summaries s JOIN people p ON p.id = s.student_id JOIN exercises e ON e.id = s.exercise_id
             JOIN memberships m ON m.class_id = s.class_id AND m.person_id = s.student_id AND m.archived_at IS NULL
           WHERE s.class_id = ? AND s.decision IS NULL AND s.floor IS NOT NULL AND s.entries > 0 ORDER BY s.attempt_id`,
@@ -39,9 +43,10 @@ export function loadFloor(viewer: PersonView, classId: number | null = null): Pr
       classes: classes
         .filter((each) => each.role !== 'student')
         .map((each) => ({ id: each.classId, name: each.className })),
-      pieces: pieces.map(({ floor, ...piece }) => ({
+      pieces: pieces.map(({ floor, held, heardAt, ...piece }) => ({
         ...piece,
         floor: JSON.parse(floor) as FloorState,
+        bench: heardAt === null ? null : { held: Number(held), heardAt: heardAt.toISOString() },
       })),
       next: nextOf(waiting),
       lathes: lathes.filter(({ archived }) => !archived).map(({ document }) => document.name),

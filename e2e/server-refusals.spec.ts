@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { stepDone } from '../core/test/record';
 import { expect, test, type APIResponse } from './test';
 import { withLeaf } from '../core/plan';
@@ -163,6 +164,39 @@ test('a bad entry names its field', async ({ request }) => {
       field,
     ).toBe(true);
   }
+});
+
+test('what a bench sends is checked entry by entry, and named by its field', async ({ request }) => {
+  await requestAs(request, await personId(INSTRUCTOR));
+  const { attemptId } = await handedOut(request, 'Bad outbox', await personId('Ivo Mensah'));
+  const device = randomUUID();
+  const asked = await request.post('/api/outbox/grant', { data: { device } });
+  expect(asked.status()).toBe(201);
+  const { token } = (await asked.json()) as { token: string };
+  const send = (path: string, data: object, bearer = token) =>
+    request.post(path, { data, headers: { authorization: `Bearer ${bearer}` } });
+  const note = { ...entryBody({ kind: 'note', text: 'kept' }), attemptId };
+  for (const [data, field] of [
+    [{}, 'entries'],
+    [{ entries: [] }, 'entries'],
+    [{ entries: Array.from({ length: 51 }, () => note) }, 'entries'],
+    [{ entries: [{ ...note, attemptId: 'x' }] }, 'entries[0].attemptId'],
+    [{ entries: [note, { ...note, sequence: -1 }] }, 'entries[1].sequence'],
+    [{ entries: [note], held: [{ attemptId, held: 'many' }] }, 'held[0].held'],
+  ] as const) {
+    const response = await send('/api/outbox', data);
+    expect(response.status(), field).toBe(422);
+    expect(await fieldsOf(response)).toContain(field);
+  }
+  expect((await send('/api/outbox/standing', { attemptIds: ['x'] })).status()).toBe(422);
+  expect((await send('/api/outbox', { entries: [note] }, 'x'.repeat(43))).status()).toBe(401);
+  // Nothing of all that was stored; a good one is, and what it lacks of a place is named.
+  const fared = async (sequence: number) =>
+    (await (
+      await send('/api/outbox', { entries: [{ ...note, id: randomUUID(), sequence }] })
+    ).json()) as object;
+  expect(await fared(2)).toMatchObject({ fared: [{ how: 'not-yet' }], awaits: [{ attemptId, sequence: 1 }] });
+  expect(await fared(1)).toMatchObject({ fared: [{ how: 'taken' }], awaits: [] });
 });
 
 test('odd characters are stored, broken ones replaced', async ({ request }) => {

@@ -45,28 +45,6 @@ test('the server is killed: the page stays, says so, and goes on when it is back
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('');
 });
 
-test('the network goes, and an answer is blocked: nothing changes but the line', async ({
-  page,
-  context,
-}) => {
-  const { attemptId } = await halfTypedNote(page, 'Lost network');
-  await context.setOffline(true);
-  await page.clock.runFor(LONGER_MS);
-  await expect(lost(page)).toBeVisible();
-  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
-  await context.setOffline(false);
-  await expect(lost(page)).toHaveCount(0);
-  // Held for ever, as by a proxy that hangs.
-  await page.route('**/news?**', () => undefined);
-  await page.clock.runFor(LONGER_MS);
-  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
-  await page.unroute('**/news?**');
-  await page.goto('about:blank');
-  await page.goto(`/attempts/${attemptId}`);
-  await page.getByRole('tab', { name: /Record/ }).click();
-  await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
-});
-
 test('the database is killed: open pages stay, a page asked for now comes back by itself', async ({
   page,
   context,

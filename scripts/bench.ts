@@ -4,6 +4,7 @@ import { benchComputations } from './bench/computations';
 import { benchCut } from './bench/cut';
 import { benchEntryCost } from './bench/entry-cost';
 import { fillClass } from './bench/filled-class';
+import { benchOpening } from './bench/opening';
 import { benchReaders } from './bench/readers';
 import { benchTyping } from './bench/typing';
 
@@ -20,6 +21,7 @@ good = benchReaders() === 0 && good;
 
 const address = process.env.OYAKATA_BENCH_ADDRESS ?? '';
 console.log('In the browser:');
+good = (await benchOpening(address)) && good;
 good = (await benchTyping(address)) && good;
 console.log('A full class:');
 const filled = await fillClass();

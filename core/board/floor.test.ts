@@ -13,6 +13,7 @@ const piece = (
   lathe,
   state: state as FloorPiece['state'],
   floor: { waits, stage: '', stageSince: null, last: null, warnings: [] },
+  bench: null,
 });
 const since = (minute: number, kind: 'hand' | 'hold' | 'mark' = 'hold') => ({
   kind,

@@ -8,6 +8,8 @@ export interface FloorPiece {
   lathe: string;
   state: AttemptState;
   floor: FloorState;
+  /** What its bench still held when it was last heard, and when that was; null: no bench has sent anything. */
+  bench: { held: number; heardAt: string } | null;
 }
 
 /** Somebody whose attempt is not begun, and the lathes on which it may be made. */

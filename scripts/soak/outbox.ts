@@ -107,7 +107,9 @@ async function bringThrough(
 ): Promise<void> {
   const { entries } = bench;
   while (bench.taken < entries.length && Date.now() < end) {
-    const size = 1 + Math.floor(Math.random() * 30);
+    // A hand needs its time between two cuts; without it nothing but the queue would be tried.
+    await pause(50 + Math.random() * 250);
+    const size = 1 + Math.floor(Math.random() * 12);
     // Now and then a later batch comes first, or two are under way at once.
     const ahead = Math.random() < 0.1 ? Math.floor(Math.random() * 20) : 0;
     const batches = [entries.slice(bench.taken + ahead, bench.taken + ahead + size)];

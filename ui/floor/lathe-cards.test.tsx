@@ -22,6 +22,7 @@ const piece: FloorPiece = {
     last: { title: 'Dry run', detail: 'done', at: '2026-09-01T08:03:00.000Z' },
     warnings: ['Compound: outside of its limits'],
   },
+  bench: { held: 2, heardAt: '2026-09-01T08:08:00.000Z' },
 };
 const next = {
   attemptId: 9,
@@ -64,6 +65,7 @@ test('a lathe says its stage, since when, the last entry and its warnings; a fre
   expect(busy?.textContent).toContain('Set-up: Instructor looks');
   expect(busy?.textContent).toContain('Levelling foot · Dry run: done');
   expect(busy?.textContent).toContain('Compound: outside of its limits');
+  expect(busy?.textContent).toContain('2 not sent yet by its bench, heard 2 min ago');
   expect(within(free!).getByText('free')).not.toBeNull();
   fireEvent.change(within(free!).getByRole('combobox'), { target: { value: '9' } });
   expect(started).toEqual([[9, 'Lathe 4']]);

@@ -42,7 +42,7 @@ export function LatheCards({
 }
 
 function Piece({
-  piece: { student, exercise, floor },
+  piece: { student, exercise, floor, bench },
   now,
   chosen,
   onChoose,
@@ -69,6 +69,11 @@ function Piece({
         {exercise}
         {last === null ? '' : ` · ${last.title}${last.detail === '' ? '' : `: ${last.detail}`}`}
       </span>
+      {bench !== null && bench.held > 0 && (
+        <span className="text-sm text-brass">
+          {bench.held} not sent yet by its bench, heard {lasted(bench.heardAt, now)} ago
+        </span>
+      )}
       {warnings.map((warning) => (
         <span key={warning} className="flex items-center gap-1 text-sm text-nogo">
           <TriangleAlert aria-hidden className="size-3.5 shrink-0" />

@@ -20,7 +20,7 @@ export function Chips<T extends string>({
           aria-pressed={id === chosen}
           title={title}
           onClick={() => onChoose(id)}
-          className="min-h-9 rounded-cut border border-rule-strong bg-paper px-2 text-sm aria-pressed:bg-dye aria-pressed:text-scribe tablet:min-h-12"
+          className="min-h-9 min-w-9 rounded-cut border border-rule-strong bg-paper px-2 text-sm tablet:min-w-12 aria-pressed:bg-dye aria-pressed:text-scribe tablet:min-h-12"
         >
           {text}
         </button>

@@ -178,6 +178,37 @@ test('a blank that measures otherwise than planned: one touch figures the passes
 });
 
 describe('measuring', () => {
+  test('a reading unlike what the passes foretell is asked about once; “it reads so” records it with the question', async () => {
+    const add = accept();
+    const after = progressOf([...ready, ...cuts.slice(0, 12)]);
+    render(<MeasurePanel evidence={wires} sheet={sheet} prediction={after} canRecord add={add} />);
+    fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.800' } });
+    fireEvent.change(screen.getByLabelText('Instrument'), { target: { value: 'Micrometer 0-25' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
+    expect(await screen.findByRole('region', { name: 'Asked about' })).not.toBeNull();
+    expect(add).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole('button', { name: 'It reads so: record it' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(
+        expect.objectContaining({ start: '0.800', instrument: 'Micrometer 0-25', questioned: 'unlike' }),
+      ),
+    );
+  });
+
+  test('the Enter of a gauge that types leads to the next empty field; on an empty one it records', async () => {
+    const add = accept();
+    render(<MeasurePanel evidence={wires} sheet={sheet} prediction={progressOf([])} canRecord add={add} />);
+    const start = screen.getByLabelText('Start');
+    start.focus();
+    fireEvent.change(start, { target: { value: '0.7635' } });
+    // A key whose default was prevented submits nothing.
+    expect(fireEvent.keyDown(start, { key: 'Enter' })).toBe(false);
+    expect(document.activeElement).toBe(screen.getByLabelText('Middle'));
+    expect(fireEvent.keyDown(screen.getByLabelText('Middle'), { key: 'Enter' })).toBe(true);
+    expect(add).not.toHaveBeenCalled();
+    await Promise.resolve();
+  });
+
   test('sends what was typed and empties the fields when it was taken', async () => {
     const add = accept();
     render(<MeasurePanel evidence={wires} sheet={sheet} prediction={progressOf([])} canRecord add={add} />);

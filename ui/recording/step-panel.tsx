@@ -11,6 +11,7 @@ import { StandingMark } from '../kit/state-mark';
 import type { AttemptRecord } from './use-record';
 import { useKept } from '../shell/kept';
 import { useSay } from '../shell/shop-words';
+import { useTouch } from '../shell/touch';
 import { LooksPicker } from './looks-picker';
 import { OrderPicker } from './order-picker';
 import { SettingsPicker } from './settings-picker';
@@ -35,6 +36,7 @@ export function StepPanel({
   onDone: () => void;
 }) {
   const { step, entry, verdict, signed } = progress;
+  const lost = useTouch().since !== null;
   const [value, setValue] = useKept(`step-${step.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
   const [choice, setChoice] = useState<{ choice: string; value: string } | null>(null);
@@ -103,7 +105,9 @@ export function StepPanel({
       )}
       {(step.kind === 'sign-off' || toSign) && !canSignOff && (
         <Message tone="warning">
-          {`The floor sees that you wait here. ${step.helper ? 'The instructor or a helper signs' : 'Only the instructor signs'} this off.`}
+          {lost
+            ? 'There is no network: nobody sees that you wait here. A signature needs the network; fetch somebody.'
+            : `The floor sees that you wait here. ${step.helper ? 'The instructor or a helper signs' : 'Only the instructor signs'} this off.`}
         </Message>
       )}
       {canRecord && (step.kind !== 'sign-off' || canSignOff) && (

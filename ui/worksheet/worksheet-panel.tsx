@@ -124,6 +124,7 @@ function Question({
               <span className="flex items-baseline gap-2">
                 <input
                   autoFocus
+                  aria-label="Your answer"
                   value={typed}
                   inputMode="decimal"
                   autoComplete="off"

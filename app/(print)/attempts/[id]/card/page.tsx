@@ -13,11 +13,11 @@ export default async function AttemptCardPage({ params }: { params: Promise<{ id
   const back = `/attempts/${id}`;
   return guardedPage(
     (who) => loadAttempt(who, id),
-    ({ sheet, revision, student, tryNumber }) =>
+    ({ sheet, worksheet, revision, student, tryNumber }) =>
       sheet === null ? (
-        <Notice title="Choose the lathe first">
+        <Notice title={worksheet === null ? 'Choose the lathe first' : 'Finish the worksheet first'}>
           <p>
-            The sheet is made for one lathe.{' '}
+            {worksheet === null ? 'The sheet is made for one lathe.' : 'The sheet opens when it is through.'}{' '}
             <Link href={back} className="underline">
               Go back to the work
             </Link>

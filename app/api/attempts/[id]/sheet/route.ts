@@ -6,7 +6,14 @@ import { sheetFile } from '@/app/server/sheet/sheet-file';
 export const GET = handleBare(async ({ viewer, id, request }) => {
   const outcome = await loadAttempt(viewer, id);
   if (!('done' in outcome)) return answer(outcome);
-  const { sheet, revision, student, tryNumber } = outcome.done;
-  if (sheet === null) return refusal(409, 'conflict', 'Choose the lathe first: the sheet is made for one.');
+  const { sheet, worksheet, revision, student, tryNumber } = outcome.done;
+  if (sheet === null)
+    return refusal(
+      409,
+      'conflict',
+      worksheet === null
+        ? 'Choose the lathe first: the sheet is made for one.'
+        : 'Finish the worksheet first: then the sheet opens.',
+    );
   return sheetFile(request, sheet, { revision, student: student.name, tryNumber });
 });
