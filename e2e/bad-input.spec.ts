@@ -15,7 +15,7 @@ const CASES: [RegExp, string, string, string][] = [
   [/^8 Passes/, 'Roughing passes', '2', 'can not reach the depth'],
   [/^8 Passes/, 'Spring passes', 'two', 'is not a number'],
   [/^4 Technique/, 'Spindle speed', '3/4', 'whole number'],
-  [/^10 Marks/, 'Result', '50', 'must make 100'],
+  [/^11 Marks/, 'Result', '50', 'must make 100'],
 ];
 
 test('each bad entry gets its message at its field, stays as typed, and stops the hand-out', async ({

@@ -87,8 +87,8 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
     /^6 Infeed/,
     /^7 Proof/,
     /^8 Passes/,
-    /^9 Steps/,
-    /^10 Marks/,
+    /^10 Steps/,
+    /^11 Marks/,
   ]) {
     await page.getByRole('button', { name: stage }).click();
     await expectNoViolations(page, '[aria-label^="Fields of"]');
