@@ -79,37 +79,6 @@ test('a part of the page that can not be fetched is said in its place, and comes
   await expect(title(page)).toHaveValue('Goes on meanwhile');
 });
 
-test('a save whose answer is lost is no conflict, and what is typed next is kept', async ({ page }) => {
-  await workAs(page, INSTRUCTOR);
-  const path = await newExercise(page);
-  let answersLost = 0;
-  await page.route('**/draft', async (route) => {
-    answersLost += 1;
-    if (answersLost > 2) return route.fallback();
-    await route.fetch();
-    await route.abort();
-  });
-  await title(page).fill('Arrived unheard');
-  await expect(page.getByRole('status').filter({ hasText: 'Not saved yet' })).toBeVisible();
-  await title(page).fill('Arrived unheard, then more');
-  await expect(saved(page)).toBeVisible();
-  expect(answersLost).toBeGreaterThan(2);
-
-  // The same with a reload instead of another try.
-  answersLost = 0;
-  await title(page).fill('Lost again');
-  await expect.poll(() => answersLost).toBeGreaterThan(0);
-  await title(page).fill('Lost again, and typed on');
-  // Kept in the browser with the key stroke, before any answer.
-  await expect
-    .poll(() => page.evaluate(() => JSON.stringify(Object.values(window.localStorage))))
-    .toContain('Lost again, and typed on');
-  await page.unroute('**/draft');
-  await page.goto(path);
-  await expect(title(page)).toHaveValue('Lost again, and typed on');
-  await expect(saved(page)).toBeVisible();
-});
-
 test('two windows type: both versions are shown, one is chosen for each field, none is lost', async ({
   page,
   context,

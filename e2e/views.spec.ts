@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { attemptIn, exerciseId } from './database';
 import { latheId } from './fixtures';
-import { expect, test, type Page } from './test';
+import { expect, test, watchErrors, type Page } from './test';
 import { INSTRUCTOR, requestAs, workAs } from './people';
 
 async function expectNoViolations(page: Page, part?: string) {
@@ -38,37 +38,48 @@ const VIEWS: [string, string | (() => Promise<string>)][] = [
   ['new lathe', '/shop/new-lathe'],
   ['tables', '/tables?thread=M16x2-6g'],
   ['tables before a thread is typed', '/tables'],
+  ['practice', '/practice'],
+  ['simulated gauge', async () => `/gauge?piece=${await attemptIn('measured')}`],
   ['kit', '/kit'],
   ['not found', '/nowhere'],
 ];
 
-for (const [name, where] of VIEWS) {
-  test(`${name}: no accessibility violation, nothing asked of other machines, nothing wider than the screen`, async ({
-    page,
-    baseURL,
-  }) => {
-    const foreign: string[] = [];
+test.describe('views', () => {
+  // One browser window for all of them: what each costs is its page, and not a new window and a sign-in.
+  let page: Page;
+  const foreign: string[] = [];
+  let errors: string[] = [];
+
+  test.beforeAll(async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ baseURL: baseURL ?? '' });
+    errors = watchErrors(context);
+    await requestAs(context.request, INSTRUCTOR);
+    page = await context.newPage();
     page.on('request', (request) => {
       if (!request.url().startsWith(baseURL ?? '') && !request.url().startsWith('data:'))
         foreign.push(request.url());
     });
-    const errors: string[] = [];
-    page.on('pageerror', (error) => errors.push(String(error)));
-    await requestAs(page.request, INSTRUCTOR);
-    await page.goto(typeof where === 'string' ? where : await where());
-    await expect(page.getByRole('main')).toBeVisible();
-    await expectNoViolations(page);
-    for (const size of [
-      { width: 1280, height: 800 },
-      { width: 1024, height: 768 },
-    ]) {
-      await page.setViewportSize(size);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
-    }
-    expect(foreign).toEqual([]);
-    expect(errors).toEqual([]);
   });
-}
+  test.afterAll(() => page.context().close());
+
+  for (const [name, where] of VIEWS)
+    test(`${name}: no accessibility violation, nothing asked of other machines, nothing wider than the screen`, async () => {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await page.goto(typeof where === 'string' ? where : await where());
+      await expect(page.getByRole('main')).toBeVisible();
+      await expectNoViolations(page);
+      for (const size of [
+        { width: 1280, height: 800 },
+        { width: 1024, height: 768 },
+      ]) {
+        await page.setViewportSize(size);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+          size.width,
+        );
+      }
+      expect([...foreign, ...errors]).toEqual([]);
+    });
+});
 
 test('names: no accessibility violation', async ({ page }) => {
   await page.goto('/sign-in');

@@ -46,18 +46,6 @@ const WAYS: Way[] = [
     starter: 'Through bore, far side, plug',
   },
   {
-    name: 'two starts by the compound, wires at one place',
-    title: 'Way e',
-    thread: '3/4-16 UNF-2A (2 starts)',
-    lathe: 'Lathe 1',
-    student: 'Emil Sato',
-    settings: [
-      { stage: 'Infeed', select: [['Fed by', 'Plunge by dial']] },
-      { stage: 'Thread', radio: ['the compound, one pitch along the bed'] },
-      { stage: 'Proof', fill: [['Places', 'middle']] },
-    ],
-  },
-  {
     name: 'a chart’s diameter readings, an insert, pulled out at a mark, the infeed constant',
     title: 'Way g',
     thread: 'M16x2-6g',

@@ -39,7 +39,9 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   const [kept, setKept] = useState<readonly KeptEntry[]>([]);
   const [device, setDevice] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const lastCut = useRef(0);
+  /** Known at once, and not only when the page is drawn anew: a button may be touched twice before that. */
+  const keeping = useRef(false);
+  const lastCut = useRef(-Infinity);
   const outbox = useSyncExternalStore(subscribeOutbox, outboxState, noOutbox);
 
   const load = useCallback(async () => {
@@ -119,9 +121,10 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   }
 
   async function add(fields: EntryFields): Promise<Added> {
-    if (busy) return refuse('The entry before is still being kept.');
-    if (fields.kind === 'pass' && Date.now() - lastCut.current < TWICE_MS)
+    const soon = performance.now() - lastCut.current < TWICE_MS;
+    if (fields.kind === 'pass' && (keeping.current || soon))
       return refuse('That was the same touch: one cut is recorded.');
+    if (keeping.current) return refuse('The entry before is still being kept.');
     if (ONLINE_ONLY.has(fields.kind ?? '')) return refuse('This is signed on the floor, not at the bench.');
     const content = readAtBench(sheet, entries, fields);
     if (!content.ok)
@@ -130,16 +133,18 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
         message: content.issues[0]?.message ?? '',
         fields: Object.fromEntries(content.issues.map(({ field, message }) => [field, message])),
       };
+    keeping.current = true;
     setBusy(true);
     try {
       let after = entries.at(-1)?.id ?? null;
       // Whoever records first at a bench leads from there.
       if (leader === null && content.value.kind !== 'lead') after = await keepOne({ kind: 'lead' }, after);
       await keepOne(content.value, after);
-      if (content.value.kind === 'pass') lastCut.current = Date.now();
+      if (content.value.kind === 'pass') lastCut.current = performance.now();
     } catch {
       return refuse('This browser keeps nothing: record on the page of the record instead.');
     } finally {
+      keeping.current = false;
       setBusy(false);
     }
     void flush().then(() => (content.value.kind === 'lathe' ? load() : undefined));
