@@ -139,15 +139,17 @@ test('a student works from the worksheet to the last measurement on a tablet, in
   await expect(student.getByRole('status').filter({ hasText: 'Everything is sent' })).toBeVisible();
 
   // What was recorded is whole, in order, and marked with its worksheet.
-  const kinds = (
-    await ask<{ kind: string }>(
-      "SELECT JSON_VALUE(content, '$.kind') AS kind FROM entries WHERE attempt_id = ? ORDER BY seq",
-      [attemptId],
-    )
-  ).map(({ kind }) => kind);
+  const kindsOf = async () =>
+    (
+      await ask<{ kind: string }>(
+        "SELECT JSON_VALUE(content, '$.kind') AS kind FROM entries WHERE attempt_id = ? ORDER BY seq",
+        [attemptId],
+      )
+    ).map(({ kind }) => kind);
+  await expect.poll(async () => (await kindsOf()).slice(-2)).toEqual(['measurement', 'hand-in']);
+  const kinds = await kindsOf();
   expect(kinds.filter((kind) => kind === 'worksheet')).toHaveLength(4);
   expect(kinds.filter((kind) => kind === 'pass')).toHaveLength(sheet.passes.length);
-  expect(kinds.slice(-2)).toEqual(['measurement', 'hand-in']);
   await master.goto(`/attempts/${attemptId}/mark`);
   await expect(master.locator('[data-line="worksheet:compoundFeed"]')).toContainText('Found at try 2');
   expect(errors.flat()).toEqual([]);

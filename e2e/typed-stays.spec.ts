@@ -63,22 +63,6 @@ test('the database is killed: open pages stay, a page asked for now comes back b
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
 });
 
-test('a part of the page that can not be fetched is said in its place, and comes when it can', async ({
-  page,
-}) => {
-  await workAs(page, INSTRUCTOR);
-  await newExercise(page);
-  await page.getByLabel('Thread', { exact: true }).fill('M16x2-6g');
-  await page.route('**/_next/static/chunks/**', (route) => route.abort());
-  await page.getByRole('tab', { name: 'Chart' }).click();
-  await expect(page.getByText('This part can not be fetched now')).toBeVisible();
-  await title(page).fill('Goes on meanwhile');
-  await expect(saved(page)).toBeVisible();
-  await page.unroute('**/_next/static/chunks/**');
-  await expect(page.getByRole('img', { name: /Chart of/ })).toBeVisible();
-  await expect(title(page)).toHaveValue('Goes on meanwhile');
-});
-
 test('two windows type: both versions are shown, one is chosen for each field, none is lost', async ({
   page,
   context,

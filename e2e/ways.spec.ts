@@ -45,21 +45,6 @@ const WAYS: Way[] = [
     student: 'Bela Okoro',
     starter: 'Through bore, far side, plug',
   },
-  {
-    name: 'a chart’s diameter readings, an insert, pulled out at a mark, the infeed constant',
-    title: 'Way g',
-    thread: 'M16x2-6g',
-    lathe: 'Lathe 5',
-    student: 'Goran Pike',
-    starter: 'Insert, plunged, pulled out at a mark',
-    settings: [
-      {
-        stage: 'Passes',
-        select: [['Schedule', 'Readings of a chart']],
-        fill: [['Readings, cumulative', '0.4 0.8 1.2 1.6 2.0 2.4']],
-      },
-    ],
-  },
 ];
 
 for (const way of WAYS)

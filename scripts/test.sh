@@ -49,9 +49,8 @@ need_program mariadbd mariadb-server
 need_program chromium chromium
 wait "$modules"
 
-# Two cores are kept busy from the first minute to the last. Beside the long way (start, data, end to end) go, one after the
-# other, types and linter, which only read, and the unit tests; and, once the release is built, the machine room, which
-# waits a good deal for what it killed and knows its own folders and ports.
+# Two cores are kept busy from the first minute to the last. On the second one, one after the other: types and linter, which
+# only read; the unit tests; the machine room, which waits a good deal for what it killed and knows its own folders and ports.
 # The database is started under the lock, which is free again for the start of the application.
 take_lock
 start_database
@@ -60,14 +59,13 @@ exec {LOCK_FD}>&-
   beside types types
   beside lint npm run --silent lint
   beside unit npm run --silent test:unit -- --silent --maxWorkers=1
+  beside machine npm run --silent test:machine
 } &
 second=$!
 part "Start of the application" bash scripts/start.sh
-beside machine npm run --silent test:machine &
-third=$!
 part "Data tests" data_tests
 part "End-to-end tests" end_to_end
-wait "$second" "$third"
+wait "$second"
 told "Type check" types
 told "Lint and format" lint
 told "Unit tests: core, demo and interface" unit

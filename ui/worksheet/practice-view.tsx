@@ -57,7 +57,10 @@ export function PracticeView({
   return (
     <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_auto_minmax(0,1fr)]">
       <Header who={who} title="Practise the arithmetic" />
-      <div className="flex flex-wrap items-end gap-4 bg-dye px-4 py-3 text-scribe">
+      <section
+        aria-label="Thread to practise"
+        className="flex flex-wrap items-end gap-4 bg-dye px-4 py-3 text-scribe"
+      >
         <p className="mr-4">
           <span className="label block text-scribe-dim">Thread</span>
           <strong className="figures text-2xl font-medium">{sheet.designation}</strong>
@@ -86,7 +89,7 @@ export function PracticeView({
           />
           <Button onClick={() => anew(() => setSeed(seed + 1))}>Other numbers</Button>
         </div>
-      </div>
+      </section>
       <main className="min-h-0 bg-paper-raised">
         <KeptUnder key={`${series}-${side}-${seed}`} name={`practice-${series}-${side}-${seed}`}>
           <WorksheetPanel
