@@ -100,6 +100,8 @@ test('before the first touch little is loaded, and it holds nothing personal', a
   expect(bytes).toBeLessThan(150_000);
   const shell = await (await request.get('/bench')).text();
   expect(shell).not.toContain('Juno');
+  // Each release keeps its own files: the worker carries its name.
+  expect(await (await request.get('/bench-worker.js')).text()).not.toContain('__RELEASE__');
   await context.close();
 });
 

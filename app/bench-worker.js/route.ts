@@ -9,7 +9,7 @@ const worker = (async () => {
     read('workers', 'bench-worker.js'),
     read('.next', 'BUILD_ID').catch(() => 'development'),
   ]);
-  return source.replace('__RELEASE__', release.trim());
+  return source.replaceAll('__RELEASE__', release.trim());
 })();
 
 export async function GET(): Promise<Response> {
