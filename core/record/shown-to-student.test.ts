@@ -1,3 +1,4 @@
+import { usualLathe, type Lathe } from '../lathe';
 import { proposeMark, usualScheme } from '../marking';
 import { goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '../test/record';
 import { isHeldBack } from '../sheet';
@@ -101,6 +102,12 @@ describe('the worksheet', () => {
   });
 });
 
+/** A swivel that reads 0 along the bed: 29.5 from the cross slide is 60.5 there. */
+const onBed = (compound: Lathe['compound']): Lathe['compound'] => ({
+  ...compound,
+  swivel: { ...compound.swivel, zeroAlong: 'bed' },
+});
+
 describe('values of steps that the student has to find', () => {
   const whole = sheetOf();
   const hiding = {
@@ -125,6 +132,19 @@ describe('values of steps that the student has to find', () => {
     expect(sent.wires.overWires.target).toBe(0);
     expect(sent.passes.every(({ overWires }) => overWires === null)).toBe(true);
     expect(JSON.stringify(sent)).not.toContain(String(whole.wires.overWires.target));
+  });
+
+  test('nor is the speed, or a mark that is not the angle, told in any sentence', () => {
+    const bed = sheetOf(
+      { 'technique.speed': '47' },
+      { ...usualLathe('in'), compound: onBed(usualLathe('in').compound) },
+    );
+    const all = { ...bed, steps: bed.steps.map((step) => ({ ...step, shows: 'hidden' as const })) };
+    expect(JSON.stringify(all)).toMatch(/\b47\b/);
+    expect(JSON.stringify(all)).toMatch(/\b60\.5\b/);
+    const sent = JSON.stringify(shown([], all));
+    expect(sent).not.toMatch(/\b47\b/);
+    expect(sent).not.toMatch(/\b60\.5\b/);
   });
 
   test('one that shows after its entry is there when it is recorded', () => {

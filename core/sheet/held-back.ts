@@ -23,7 +23,10 @@ export function withHeldBack(sheet: Sheet, stepIds: readonly string[]): Sheet {
   }
   if (held('compound')) blank.compound = { ...sheet.compound, markDeg: 0 };
   if (held('gearing')) blank.gearing = { ...sheet.gearing, levers: [], gears: [], says: [] };
-  if (held('speed'))
+  if (held('speed')) {
+    // Times of the dial and ways of the carriage follow from it, too.
+    blank.dial = { ...blank.dial, turnSeconds: null, waitSeconds: null };
+    blank.travel = [];
     blank.speed = {
       ...sheet.speed,
       rpm: 0,
@@ -36,6 +39,7 @@ export function withHeldBack(sheet: Sheet, stepIds: readonly string[]): Sheet {
       carriagePerMinute: 0,
       surfacePerMinute: 0,
     };
+  }
   return { ...blank, steps: sheet.steps.map((step) => (held(step.id) ? withoutValue(step) : step)) };
 }
 
