@@ -1,6 +1,6 @@
 import 'server-only';
 import { piecesInOrder, type BenchHome, type BenchPiece, type LastPiece } from '@/core/board';
-import { nextAtBench, sheetForStudent, worksheetShown, type AttemptState, type Waiting } from '@/core/record';
+import { nextAtBench, sheetForStudent, worksheetShown, type Waiting } from '@/core/record';
 import { membershipsOf } from './access';
 import { decisionsOf } from './decisions';
 import { sheetOf } from './frozen';
@@ -15,16 +15,7 @@ const MOST_OPEN = 30;
 /** So many lines of a mark are said at the bench; all of them stand on its own page. */
 const MOST_LINES = 3;
 
-interface OpenRow {
-  attemptId: number;
-  title: string;
-  className: string;
-  tryNumber: number;
-  lathe: string | null;
-  state: AttemptState;
-  sheetId: number | null;
-  floor: string | null;
-}
+type OpenRow = Omit<BenchPiece, 'next' | 'waits'> & { sheetId: number | null; floor: string | null };
 
 /** What whoever asks has to make: the own pieces that are not marked, each with what is next, and the last mark. */
 export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {

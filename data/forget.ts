@@ -1,6 +1,7 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
 import { database } from './database';
+import { endGrantsOf } from './device-grants';
 import { REMOVED } from './people';
 import { change, places, rowsOf } from './query';
 
@@ -70,6 +71,7 @@ async function forgetPerson(id: number, transaction: Transaction): Promise<numbe
     [id],
     transaction,
   );
+  await endGrantsOf(id, transaction);
   return before?.count ?? 0;
 }
 

@@ -1,4 +1,5 @@
 import { pause, type Machine } from '../test/machine';
+import { killAtRandom } from './kill-at-random';
 import { none, told, type Finding } from './soak';
 import { newNote, openAttempts, recorded, sendNote } from './write-note';
 
@@ -13,7 +14,6 @@ export async function soakKills(machine: Machine, forMs: number): Promise<Findin
   const cookie = await machine.workAs(1);
   const attempts = openAttempts(machine, WRITERS);
   const end = Date.now() + forMs;
-  let kills = 0;
   let total = 0;
   const odd = new Map<number, number>();
 
@@ -32,19 +32,9 @@ export async function soakKills(machine: Machine, forMs: number): Promise<Findin
     }
     return { attemptId, acknowledged };
   });
-  const killer = (async () => {
-    while (Date.now() < end - 5000) {
-      await pause(1000 + Math.random() * 4000);
-      const what = Math.random();
-      if (what < 0.7) machine.kill('node');
-      if (what > 0.5) machine.kill('mariadbd');
-      kills += 1;
-      const started = await machine.run('start');
-      if (started.code !== 0) throw new Error(`start after a kill: ${started.said}`);
-    }
-  })();
+  const killer = killAtRandom(machine, () => Date.now() < end - 5000);
 
-  const [written] = await Promise.all([Promise.all(writers), killer]);
+  const [written, kills] = await Promise.all([Promise.all(writers), killer]);
   let lost = 0;
   let doubled = 0;
   let disordered = 0;

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { sendRaw } from '../../e2e/hostile/raw-request';
 import { noteBody } from '../test/note-body';
 import { pause, type Machine } from '../test/machine';
+import { killAtRandom } from './kill-at-random';
 import { none, told, type Finding } from './soak';
 import { openAttempts } from './write-note';
 
@@ -38,23 +39,11 @@ export async function soakOutbox(machine: Machine): Promise<Finding[]> {
   const end = Date.now() + MOST_MINUTES * 60_000;
   const odd = new Map<number, number>();
   let finished = false;
-  let kills = 0;
-  const killer = (async () => {
-    while (!finished) {
-      await pause(2000 + Math.random() * 5000);
-      if (finished) break;
-      const what = Math.random();
-      if (what < 0.7) machine.kill('node');
-      if (what > 0.5) machine.kill('mariadbd');
-      kills += 1;
-      const started = await machine.run('start');
-      if (started.code !== 0) throw new Error(`start after a kill: ${started.said}`);
-    }
-  })();
+  const killer = killAtRandom(machine, () => !finished);
   const began = Date.now();
   await Promise.all(benches.map((bench) => bringThrough(machine, bench, end, odd)));
   finished = true;
-  await killer;
+  const kills = await killer;
   const seconds = Math.round((Date.now() - began) / 1000);
 
   let [lost, doubled, disordered] = [0, 0, 0];

@@ -13,6 +13,7 @@ import { EndDialog } from '../recording/end-dialog';
 import { EventDialog } from '../recording/event-dialog';
 import { HandButton } from '../recording/hand-button';
 import { LathePanel } from '../recording/lathe-panel';
+import { NoteForm } from '../recording/note-form';
 import { ProvePanel } from '../recording/prove-panel';
 import { RecordList } from '../recording/record-list';
 import { SetUpPage } from '../recording/set-up-page';
@@ -138,7 +139,12 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
               {`The server has not taken: ${record.refused.map(({ why }) => why ?? '').join(' ')} Tell your instructor; it is kept beside the record.`}
             </Message>
           )}
-          {canRecord && !leads && place === 'now' ? (
+          {!record.keeps && place !== 'record' ? (
+            <Message tone="error">
+              This browser keeps nothing, so nothing can be recorded at the bench. Record on the page of the
+              whole record instead: “Entries” leads there.
+            </Message>
+          ) : canRecord && !leads && place === 'now' ? (
             <NotLeading add={add} />
           ) : handedIn && place === 'now' ? (
             <div className="grid gap-3">
@@ -183,8 +189,13 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
           <Undo2 aria-hidden className="size-6" />
           Undo…
         </Button>
-        {canRecord && (proven || prediction.next === null) && (
-          <Button size="bench" tone="main" className="min-h-16 flex-1" onClick={() => setEnding(true)}>
+        {canRecord && prediction.state !== 'not-begun' && (
+          <Button
+            size="bench"
+            tone={proven || prediction.next === null ? 'main' : 'plain'}
+            className="min-h-16 flex-1"
+            onClick={() => setEnding(true)}
+          >
             Hand in
           </Button>
         )}
@@ -228,17 +239,28 @@ function Shown({
 }) {
   if (place === 'steps')
     return (
-      <StageRail
-        label="Steps in the order of work"
-        stages={prediction.steps.map(({ step, verdict }): RailStage<string> => ({
-          id: step.id,
-          title: step.title,
-          result: verdict === 'open' ? (step.kind === 'sign-off' ? 'hold point' : 'open') : verdict,
-          standing: verdict === 'open' && step.hold ? 'attend' : standingOf(verdict),
-        }))}
-        chosen=""
-        onChoose={(stepId) => setPlace({ stepId })}
-      />
+      <>
+        {attempt !== null && attempt.lathes.length > 1 && prediction.cuts.length === 0 && (
+          <LathePanel
+            lathes={attempt.lathes}
+            chosen={attempt.sheetId}
+            canChange={canRecord}
+            add={add}
+            onDone={() => setPlace('now')}
+          />
+        )}
+        <StageRail
+          label="Steps in the order of work"
+          stages={prediction.steps.map(({ step, verdict }): RailStage<string> => ({
+            id: step.id,
+            title: step.title,
+            result: verdict === 'open' ? (step.kind === 'sign-off' ? 'hold point' : 'open') : verdict,
+            standing: verdict === 'open' && step.hold ? 'attend' : standingOf(verdict),
+          }))}
+          chosen=""
+          onChoose={(stepId) => setPlace({ stepId })}
+        />
+      </>
     );
   if (place === 'prove')
     return (
@@ -263,6 +285,7 @@ function Shown({
             The whole record, with machine and sheet
           </a>
         </p>
+        {canRecord && <NoteForm add={add} />}
         <RecordList
           sheet={sheet}
           entries={entries}

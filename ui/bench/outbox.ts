@@ -12,8 +12,10 @@ export interface OutboxState {
   waitsFor: string[];
   /** Refused by the server. */
   refused: KeptEntry[];
-  /** Why nothing can be sent now; null when all is well. */
+  /** Why something can not be sent now; null when all is well. */
   problem: string | null;
+  /** Something is held whose maker's grant is here. */
+  canSend: boolean;
 }
 
 interface Answer {
@@ -31,7 +33,7 @@ const AT_ONCE = 50;
 const AGAIN_MS = [2000, 4000, 8000, 15_000] as const;
 const NAME = 'oyakata-outbox';
 
-const EMPTY: OutboxState = { held: 0, since: null, waitsFor: [], refused: [], problem: null };
+const EMPTY: OutboxState = { held: 0, since: null, waitsFor: [], refused: [], problem: null, canSend: false };
 let state = EMPTY;
 let failures = 0;
 let timer: number | undefined;
@@ -91,7 +93,7 @@ export function flush(): Promise<void> {
     failures = problem === null ? 0 : failures + 1;
     await look(problem);
     channel?.postMessage('changed');
-    if (state.held > 0 && state.held > state.waitsFor.length)
+    if (state.canSend)
       timer = window.setTimeout(
         () => void flush(),
         AGAIN_MS[Math.min(failures, AGAIN_MS.length) - 1] ?? AGAIN_MS[0],
@@ -136,26 +138,35 @@ function byMaker(kept: readonly KeptEntry[]): Map<number, KeptEntry[]> {
   return makers;
 }
 
-/** @returns why not everything could be sent; null when nothing stands in the way */
+/** A gap is closed by sending again from there: more often than this, in one go, it is no gap but a fault. */
+const MOST_GAPS = 3;
+
+/**
+ * Sends what is held, piece by piece in its order. A piece that the server can not take now holds up no other one.
+ * @returns why not everything could be sent; null when nothing stands in the way
+ */
 async function sendAll(): Promise<string | null> {
   const device = await benchDevice();
-  // A gap is closed by sending again from there: more often than this it is no gap but a fault.
-  for (let round = 0, gaps = 0; round < 500 && gaps < 5; round += 1) {
-    const held = (await allKept()).filter((entry) => entry.state === 'held');
-    const [grant, entries] = await sendable(held);
-    if (grant === null) return null;
+  const gaps = new Map<number, number>();
+  const stuck = new Map<number, string>();
+  let atOnce = AT_ONCE;
+  for (;;) {
+    const held = (await allKept()).filter((entry) => entry.state === 'held' && !stuck.has(entry.attemptId));
+    const [grant, entries] = await sendable(held, atOnce);
+    if (grant === null) return [...stuck.values()][0] ?? null;
     const sent = await post<Answer>(
       '/api/outbox',
       { entries: entries.map((entry) => envelope(entry, device)), held: heldBeyond(held, entries) },
       grant,
     );
     if (!sent.ok) {
+      if (sent.later) return sent.message;
       // The grant was ended: its maker signs in here again. Everybody else's goes on.
-      if (sent.code === 'no-grant') {
-        await (await benchStore()).delete('grants', grant.personId);
-        continue;
-      }
-      return sent.message;
+      if (sent.code === 'no-grant') await (await benchStore()).delete('grants', grant.personId);
+      // Too much at once, or one of them is not as it should be: the others are found out by smaller parts.
+      else if (entries.length > 1) atOnce = Math.ceil(entries.length / 2);
+      else if (entries[0] !== undefined) stuck.set(entries[0].attemptId, sent.message);
+      continue;
     }
     const { fared, awaits } = sent.value;
     await noteFared(
@@ -174,20 +185,26 @@ async function sendAll(): Promise<string | null> {
       }),
     );
     for (const { attemptId, sequence } of awaits) {
-      if (sequence === 0) return 'The server does not know this piece. It stays on this device.';
-      gaps += 1;
-      await sendAgainFrom(attemptId, sequence);
+      const times = (gaps.get(attemptId) ?? 0) + 1;
+      gaps.set(attemptId, times);
+      if (sequence === 0)
+        stuck.set(
+          attemptId,
+          'The server does not know one of the pieces: what belongs to it stays on this device.',
+        );
+      else if (times > MOST_GAPS)
+        stuck.set(attemptId, 'The server lacks an entry of one of the pieces: tell your instructor.');
+      else await sendAgainFrom(attemptId, sequence);
     }
   }
-  return null;
 }
 
 /** The next entries of one maker whose grant is here. */
-async function sendable(held: readonly KeptEntry[]): Promise<[Grant | null, KeptEntry[]]> {
+async function sendable(held: readonly KeptEntry[], atOnce: number): Promise<[Grant | null, KeptEntry[]]> {
   const store = await benchStore();
   for (const [personId, entries] of byMaker(held)) {
     const grant = await store.get('grants', personId);
-    if (grant !== undefined) return [grant, entries.slice(0, AT_ONCE)];
+    if (grant !== undefined) return [grant, entries.slice(0, atOnce)];
   }
   return [null, []];
 }
@@ -212,15 +229,18 @@ async function look(problem: string | null): Promise<void> {
   const held = kept.filter((entry) => entry.state === 'held');
   const store = await benchStore();
   const waitsFor = new Set<string>();
-  for (const [personId, [first]] of byMaker(held))
-    if (first !== undefined && (await store.get('grants', personId)) === undefined)
-      waitsFor.add(first.maker.name);
+  let canSend = false;
+  for (const [personId, [first]] of byMaker(held)) {
+    if ((await store.get('grants', personId)) !== undefined) canSend = true;
+    else if (first !== undefined) waitsFor.add(first.maker.name);
+  }
   state = {
     held: held.length,
     since: held.map(({ deviceTime }) => deviceTime).sort()[0] ?? null,
     waitsFor: [...waitsFor],
     refused: kept.filter((entry) => entry.state === 'refused'),
     problem: held.length === 0 ? null : problem,
+    canSend,
   };
   listeners.forEach((listener) => listener());
 }

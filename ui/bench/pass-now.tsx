@@ -1,28 +1,27 @@
 import { useEffect, useRef, useState } from 'react';
-import { TriangleAlert } from 'lucide-react';
 import { capital } from '@/core/gauging';
-import { chipLook, CUT_WARNINGS, warnCut, type EntryFields, type Prediction } from '@/core/record';
-import { dialFigures, readingShown } from '@/core/lathe';
-import { sheetShownBy, shownOnSheet, type Sheet, type SheetPass } from '@/core/sheet';
-import { parseLength } from '@/core/units';
+import { chipLook, warnCut, type EntryFields, type Prediction } from '@/core/record';
+import { dialFigures } from '@/core/lathe';
+import { shownOnSheet, type Sheet } from '@/core/sheet';
+import { DRIVE_DATA } from '@/core/technique';
+import { useGauge } from '../gauge/use-gauge';
 import { Button } from '../kit/button';
-import { Keypad } from '../kit/keypad';
 import { Message } from '../kit/message';
+import { AllCut } from '../recording/all-cut';
 import { Chips } from '../recording/chips';
 import { CutByNut } from '../recording/cut-by-nut';
+import { KIND_WORDS } from '../recording/next-pass';
+import { NutSays } from '../recording/nut-says';
 import { Refigure } from '../recording/refigure';
 import { slideWord } from '../recording/slide-word';
 import { Steps } from '../recording/stop-panel';
-import { useGauge } from '../gauge/use-gauge';
 import { useKept } from '../shell/kept';
+import { CutWarnings } from './cut-warnings';
+import { OwnReading } from './own-reading';
 import type { BenchRecord } from './use-bench-record';
 
-const KIND_WORDS: Record<SheetPass['kind'], string> = {
-  scratch: 'scratch pass',
-  rough: 'roughing',
-  finish: 'finishing',
-  spring: 'spring pass, no infeed',
-};
+/** Where the half nut can have closed besides at a mark: worth recording, or a second groove is never explained. */
+const BETWEEN = 'between two';
 
 /** The next cut: what the dial has to read, what the chip looks like, one touch when it is cut. */
 export function PassNow({
@@ -34,14 +33,30 @@ export function PassNow({
   prediction: Prediction;
   add: BenchRecord['add'];
 }) {
-  const { next, passes, cuts, drive } = prediction;
+  const { next, passes, cuts } = prediction;
   const [typing, setTyping] = useState(false);
+  const [typed, setTyped] = useKept('own-reading', '');
   const [mark, setMark] = useKept('mark-caught', '');
+  const [otherDrive, setDrive] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const cutButton = useRef<HTMLButtonElement>(null);
-  const cycle = sheet.words.cycles.find((each) => each.drive === drive) ?? sheet.words.cycles[0];
+  const { cycles } = sheet.words;
+  const cycle = cycles.find((each) => each.drive === (otherDrive ?? prediction.drive)) ?? cycles[0];
+  const drive = cycle?.drive ?? prediction.drive;
   const warnings = next === null ? [] : warnCut(sheet, prediction, next.dialReading.value);
-  const catches = drive === 'half-nut' && sheet.dial.marks.length > 0;
+  const catches = drive === 'half-nut';
+  const otherMark =
+    catches &&
+    sheet.way.markRule === 'same' &&
+    mark !== '' &&
+    prediction.firstMark !== null &&
+    mark !== prediction.firstMark;
+
+  // A readout sends where the slide stands: that is a reading to look at, and never the touch of “Cut”.
+  useGauge(({ value }) => {
+    setTyped(String(value));
+    setTyping(true);
+  });
 
   // Enter is the cut: the button takes the focus again for each.
   useEffect(() => {
@@ -56,7 +71,7 @@ export function PassNow({
       mark: catches ? mark : '',
       ...fields,
     });
-    setProblem(added.ok ? null : (added.fields.reading ?? added.message));
+    setProblem(added.ok ? null : (added.fields.reading ?? added.fields.crossSlide ?? added.message));
     if (added.ok) setTyping(false);
     return added.ok;
   }
@@ -66,19 +81,18 @@ export function PassNow({
       <OwnReading
         sheet={sheet}
         prediction={prediction}
+        typed={typed}
+        onTyped={setTyped}
         problem={problem}
         onBack={() => setTyping(false)}
         onRecord={record}
       />
     );
+  const marks = [...new Set(sheet.dial.marks.map(({ label, name }) => (label === '' ? name : label)))];
   return (
     <div className="grid content-start gap-4">
       {next === null ? (
-        <>
-          <h2 className="text-5xl">All planned passes are cut</h2>
-          <p className="text-xl">{sheet.words.allCut}</p>
-          <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
-        </>
+        <AllCut sheet={sheet} prediction={prediction} />
       ) : (
         <>
           <h2 className="text-3xl">
@@ -86,6 +100,7 @@ export function PassNow({
             <span className="font-normal text-ink-soft">
               · {KIND_WORDS[next.kind]}
               {sheet.thread.starts > 1 && `, start ${next.start}`}
+              {next.until !== null && ', until it is enough'}
             </span>
           </h2>
           <p>
@@ -103,137 +118,68 @@ export function PassNow({
               + <span className="figures">{dialFigures(next.dialInfeed)}</span>
             </span>
           </p>
-          <Warnings codes={warnings} />
-          <div className="flex items-stretch gap-3">
-            <Button
-              ref={cutButton}
-              tone="main"
-              size="bench"
-              className="min-h-24 flex-1"
-              onClick={() => void record({ warned: warnings.join(' ') })}
-            >
-              <span className="text-4xl">Cut</span>
-            </Button>
-            <Button size="bench" className="min-h-24" onClick={() => setTyping(true)}>
-              Other reading…
-            </Button>
-          </div>
-          {problem !== null && <Message tone="error">{problem}</Message>}
-          {catches && (
-            <Chips
-              label="Mark caught"
-              chosen={mark}
-              options={sheet.dial.marks
-                .filter(({ group }) => group !== null)
-                .map(({ label, name }) => (label === '' ? name : label))
-                .filter((each, index, all) => all.indexOf(each) === index)
-                .slice(0, 8)
-                .map((id) => ({ id, text: id }))}
-              onChoose={(id) => setMark(id === mark ? '' : id)}
-            />
-          )}
-          <p className="border-l-4 border-rule-strong pl-3 text-lg">
-            <span className="label block text-ink-soft">The chip</span>
-            {chipLook(sheet, next)}
-          </p>
+          {prediction.nut !== null && <NutSays sheet={sheet} nut={prediction.nut} />}
         </>
       )}
-      <Refigure sheet={sheet} prediction={prediction} canRecord add={add} />
-      {next === null && (
-        <div className="flex gap-3">
-          <Button size="bench" className="min-h-20 flex-1 text-2xl" onClick={() => setTyping(true)}>
-            Cut on by what was found…
+      {prediction.segment.wantsPassAtNoInfeed && (
+        <Message tone="warning">
+          The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
+        </Message>
+      )}
+      <CutWarnings codes={warnings} />
+      <div className="flex items-stretch gap-3">
+        {next !== null && (
+          <Button
+            ref={cutButton}
+            tone="main"
+            size="bench"
+            className="min-h-20 flex-1"
+            onClick={() => void record({ warned: warnings.join(' ') })}
+          >
+            <span className="text-4xl">Cut</span>
           </Button>
-        </div>
+        )}
+        <Button
+          size="bench"
+          className={next === null ? 'min-h-20 flex-1' : 'min-h-20'}
+          onClick={() => setTyping(true)}
+        >
+          {next === null ? 'Cut on by what was found…' : 'Otherwise…'}
+        </Button>
+      </div>
+      <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
+      {problem !== null && <Message tone="error">{problem}</Message>}
+      {otherMark && (
+        <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
+      )}
+      {catches && marks.length > 0 && (
+        <Chips
+          label="Mark caught"
+          chosen={mark}
+          options={[...marks, BETWEEN].map((id) => ({ id, text: id }))}
+          onChoose={(id) => setMark(id === mark ? '' : id)}
+        />
       )}
       {cycle !== undefined && <Steps steps={cycle.steps} />}
+      {next !== null && (
+        <p className="border-l-4 border-rule-strong pl-3 text-lg">
+          <span className="label block text-ink-soft">The chip</span>
+          {chipLook(sheet, next)}
+        </p>
+      )}
+      <Refigure sheet={sheet} prediction={prediction} canRecord add={add} />
+      {cycles.length > 1 && (
+        <Chips
+          label="Driven by"
+          chosen={drive}
+          options={cycles.map((each) => ({
+            id: each.drive,
+            text: DRIVE_DATA[each.drive].short,
+            title: each.name,
+          }))}
+          onChoose={setDrive}
+        />
+      )}
     </div>
-  );
-}
-
-function Warnings({ codes }: { codes: readonly (keyof typeof CUT_WARNINGS)[] }) {
-  if (codes.length === 0) return null;
-  return (
-    <ul aria-label="Before the cut" className="grid gap-2">
-      {codes.map((code) => (
-        <li key={code} className="flex gap-3 border-l-8 border-brass bg-brass-wash p-3 text-xl">
-          <TriangleAlert aria-hidden className="mt-1 size-6 shrink-0 text-brass" />
-          {CUT_WARNINGS[code]}
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-/** What the dial really reads, by a big keypad; what such a cut would do is said while it is typed. */
-function OwnReading({
-  sheet,
-  prediction,
-  problem,
-  onBack,
-  onRecord,
-}: {
-  sheet: Sheet;
-  prediction: Prediction;
-  problem: string | null;
-  onBack: () => void;
-  onRecord: (fields: EntryFields) => Promise<boolean>;
-}) {
-  const [typed, setTyped] = useKept('own-reading', '');
-  // A readout of the slide sends where it stands.
-  useGauge(({ value }) => setTyped(String(value)));
-  const { unit } = sheet.lathe.dial.graduation;
-  const read = parseLength('reading', typed, unit);
-  const warnings = read.ok
-    ? warnCut(sheet, prediction, readingShown(read.value.length.value, sheetShownBy(sheet)))
-    : [];
-  return (
-    <form
-      className="grid max-w-2xl grid-cols-[1fr_16rem] gap-x-6 gap-y-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void onRecord({ reading: typed, warned: warnings.join(' ') }).then((done) => {
-          if (done) setTyped('');
-        });
-      }}
-    >
-      <div className="grid content-start gap-4">
-        <label className="grid gap-1">
-          <span className="label text-ink-soft">
-            What the {sheet.feed.as === 'figure' ? 'readout' : slideWord(sheet)} really reads
-          </span>
-          <span className="flex items-baseline gap-2">
-            <input
-              autoFocus
-              value={typed}
-              inputMode="decimal"
-              autoComplete="off"
-              onChange={(event) => setTyped(event.target.value)}
-              className="figures min-h-20 w-full min-w-0 rounded-cut border-2 border-rule-strong bg-paper-raised px-3 text-5xl"
-            />
-            <span className="text-2xl text-ink-soft">{unit}</span>
-          </span>
-        </label>
-        <Warnings codes={warnings} />
-        {problem !== null && <Message tone="error">{problem}</Message>}
-        <Button type="submit" tone="main" size="bench" className="min-h-20 text-2xl">
-          Cut at this reading
-        </Button>
-        <div className="flex flex-wrap gap-2">
-          <Button size="bench" onClick={() => void onRecord({ notTaken: 'yes' })}>
-            Cut, reading not taken
-          </Button>
-          <Button size="bench" tone="quiet" onClick={onBack}>
-            Back
-          </Button>
-        </div>
-      </div>
-      <Keypad
-        label="Reading"
-        point="."
-        onKey={(key) => setTyped(typed + key)}
-        onBack={() => setTyped(typed.slice(0, -1))}
-      />
-    </form>
   );
 }

@@ -37,7 +37,8 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   const [attempt, setAttempt] = useState<BenchAttempt | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [kept, setKept] = useState<readonly KeptEntry[]>([]);
-  const [device, setDevice] = useState<string | null>(null);
+  /** Undefined until it is looked at; null where the browser keeps nothing. */
+  const [device, setDevice] = useState<string | null | undefined>(undefined);
   const [busy, setBusy] = useState(false);
   /** Known at once, and not only when the page is drawn anew: a button may be touched twice before that. */
   const keeping = useRef(false);
@@ -97,13 +98,13 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       ...told,
       ...kept
         .filter(({ id, state }) => state !== 'refused' && !known.has(id))
-        .map((entry) => asEntry(entry, device)),
+        .map((entry) => asEntry(entry, device ?? null)),
     ];
   }, [attempt, kept, device]);
 
   const sheet = attempt?.sheet ?? null;
   const leader = leadingDevice(entries);
-  const leads = device !== null && (leader === null || leader === device);
+  const leads = leader === null || leader === device;
 
   async function keepOne(content: EntryContent, after: string | null): Promise<string> {
     const id = newId();
@@ -147,7 +148,9 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       keeping.current = false;
       setBusy(false);
     }
-    void flush().then(() => (content.value.kind === 'lathe' ? load() : undefined));
+    // The sheet of a lathe, and what the server judges, is with the server.
+    const asks = content.value.kind === 'lathe' || attempt?.hides === true;
+    void flush().then(() => (asks ? load() : undefined));
     return { ok: true };
   }
 
@@ -158,8 +161,10 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
     busy,
     add,
     load,
-    /** Whether this device leads, and whether another one does. */
+    /** Whether this device leads, or none does. */
     leads,
+    /** False where the browser keeps nothing: then nothing is recorded here. */
+    keeps: device !== null,
     refused: kept.filter(({ state }) => state === 'refused'),
     /** The last own entry that still stands, to strike out. */
     last: lastOwn(entries, person.id),

@@ -34,19 +34,18 @@ export function GaugeStandIn({
   piece: number | null;
 }) {
   const [piece, setPiece] = useState(String(first ?? pieces[0]?.attemptId ?? ''));
-  const [attempt, setAttempt] = useState<{ sheet: Sheet | null; entries: Entry[] } | null>(null);
+  const [attempt, setAttempt] = useState<Measured | null>(null);
   const [display, setDisplay] = useState<string | null>(null);
   const [own, setOwn] = useState<Partial<Record<'zero' | 'noise' | 'squeeze', string>>>({});
   const [reading, setReading] = useState('');
-  const load = () =>
-    ask<{ sheet: Sheet | null; entries: Entry[] }>(`/api/attempts/${piece}`).then((sent) => {
-      setAttempt(sent.ok ? sent.value : null);
-      return sent.ok ? sent.value : null;
-    });
   useEffect(() => {
-    if (piece !== '') void load();
-    // The piece alone decides; `load` is made anew at each look.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    let here = true;
+    void attemptOf(piece).then((found) => {
+      if (here) setAttempt(found);
+    });
+    return () => {
+      here = false;
+    };
   }, [piece]);
 
   const sheet = attempt?.sheet ?? null;
@@ -74,7 +73,8 @@ export function GaugeStandIn({
 
   async function measure(what: 'start' | 'middle' | 'end' | 'crest' | 'closed') {
     // What was cut meanwhile counts.
-    const now = await load();
+    const now = await attemptOf(piece);
+    setAttempt(now);
     const trueSize = now?.sheet == null ? null : what === 'closed' ? 0 : sizeOf(now.sheet, now.entries, what);
     if (trueSize === null) setDisplay('no thread yet');
     else send(simulatedLine(gauge, trueSize, Math.random));
@@ -171,6 +171,18 @@ export function GaugeStandIn({
       </main>
     </div>
   );
+}
+
+interface Measured {
+  sheet: Sheet | null;
+  entries: Entry[];
+}
+
+/** A piece as it is by now; null where it can not be seen. */
+async function attemptOf(piece: string): Promise<Measured | null> {
+  if (piece === '') return null;
+  const sent = await ask<Measured>(`/api/attempts/${piece}`);
+  return sent.ok ? sent.value : null;
 }
 
 /** What is really there to be measured; null while there is none. */

@@ -74,12 +74,14 @@ export default function MachinePanel({ sheet, underGears }: { sheet: Sheet; unde
                   mark to the next, a turn in {dial.turnSeconds?.toFixed(1)} s
                 </p>
               )}
-              <div className="flex flex-wrap gap-2">
-                <Button onClick={() => setTurning(!turning)}>
-                  {turning ? 'Stop the dial' : 'Turn the dial'}
-                </Button>
-                <Button onClick={() => setRehearses(true)}>Rehearse</Button>
-              </div>
+              {dial.turnSeconds !== null && (
+                <div className="flex flex-wrap gap-2">
+                  <Button onClick={() => setTurning(!turning)}>
+                    {turning ? 'Stop the dial' : 'Turn the dial'}
+                  </Button>
+                  <Button onClick={() => setRehearses(true)}>Rehearse</Button>
+                </div>
+              )}
             </div>
           </div>
         )}

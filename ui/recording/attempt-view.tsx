@@ -15,19 +15,20 @@ import {
 } from '@/core/record';
 import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
-import { Field } from '../kit/field';
 import { StageRail, type RailStage } from '../kit/stage-rail';
 import { StateMark } from '../kit/state-mark';
 import { Tabs } from '../kit/tabs';
 import { fetchedPart } from '../shell/fetched-part';
 import { Header } from '../shell/header';
-import { KeptUnder, useKept } from '../shell/kept';
+import { KeptUnder } from '../shell/kept';
 import { useRefresh } from '../shell/use-refresh';
 import { AttemptStrip } from './attempt-strip';
+import { LatheFirst, WorksheetFirst } from './before-the-sheet';
 import { HandButton } from './hand-button';
 import { LathePanel } from './lathe-panel';
 import { EndDialog } from './end-dialog';
 import { EarlierTry, type EarlierSteps } from './earlier-try';
+import { NoteForm } from './note-form';
 import { PassPanel } from './pass-panel';
 import { PlanFromLog } from './plan-from-log';
 import { ProvePanel } from './prove-panel';
@@ -36,8 +37,6 @@ import { SetUpPage } from './set-up-page';
 import { standingOf } from './standing-of';
 import { StepPanel } from './step-panel';
 import { useRecord } from './use-record';
-import { useWorksheet } from '../worksheet/use-worksheet';
-import { WorksheetPanel } from '../worksheet/worksheet-panel';
 
 export interface AttemptViewProps {
   id: number;
@@ -83,69 +82,6 @@ export function AttemptView(props: AttemptViewProps) {
         <LatheFirst {...props} />
       )}
     </KeptUnder>
-  );
-}
-
-/** Nothing of the sheet is here before its worksheet is through. */
-function WorksheetFirst({
-  id,
-  title,
-  student,
-  who,
-  worksheet,
-}: AttemptViewProps & { worksheet: WorksheetShown }) {
-  const refresh = useRefresh();
-  const answer = useWorksheet(id, refresh);
-  return (
-    <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_minmax(0,1fr)]">
-      <Header who={who} title={`${title}: ${student.name}`}>
-        <span className="text-sm text-ink-soft">Worksheet: the sheet opens when it is through</span>
-      </Header>
-      <main className="min-h-0 border-t border-rule bg-paper-raised">
-        <WorksheetPanel worksheet={worksheet} canAnswer={who.role === 'student'} answer={answer} />
-      </main>
-    </div>
-  );
-}
-
-function LatheFirst({
-  id,
-  title,
-  lathes,
-  student,
-  tryNumber,
-  revision,
-  entries,
-  marked,
-  who,
-}: AttemptViewProps) {
-  const refresh = useRefresh();
-  const record = useRecord(id, { sheet: null, entries, marked, onSheet: () => void refresh() });
-  return (
-    <div className="grid h-dvh min-h-[40rem] grid-rows-[auto_minmax(0,1fr)]">
-      <Header who={who} title={`${title}: ${student.name}`}>
-        <StateMark state="not-begun" />
-        <span className="text-sm text-ink-soft tablet:hidden">
-          try {tryNumber} · revision {revision}
-        </span>
-      </Header>
-      <main className="border-t border-rule bg-paper-raised">
-        {lathes.length === 0 ? (
-          <p className="p-6 text-xl">
-            This exercise can not be worked out any more: its plan was changed outside of the program. Tell
-            the instructor; nothing that was recorded is lost.
-          </p>
-        ) : (
-          <LathePanel
-            lathes={lathes}
-            chosen={null}
-            canChange={who.role !== 'helper'}
-            add={record.add}
-            onDone={() => void refresh()}
-          />
-        )}
-      </main>
-    </div>
   );
 }
 
@@ -381,26 +317,6 @@ function Bench({
 
 const shownAt = (present: Present): string =>
   present.kind === 'step' ? present.stepId : present.kind === 'passes' ? PASSES : SET_UP;
-
-function NoteForm({ add }: { add: ReturnType<typeof useRecord>['add'] }) {
-  const [text, setText] = useKept('note', '');
-  const [problem, setProblem] = useState<string | undefined>();
-  return (
-    <form
-      className="grid grid-cols-[1fr_auto] items-end gap-2 border-b border-rule p-3"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add({ kind: 'note', text }).then((added) => {
-          if (added.ok) setText('');
-          setProblem(added.ok ? undefined : (added.fields.text ?? added.message));
-        });
-      }}
-    >
-      <Field label="Note" value={text} error={problem} onChange={(event) => setText(event.target.value)} />
-      <Button type="submit">Add</Button>
-    </form>
-  );
-}
 
 function Foot({
   attemptId,

@@ -8,7 +8,8 @@ import { useShowLength } from '../units/display-unit';
 import { NutSays } from './nut-says';
 import { slideWord } from './slide-word';
 
-const KIND_WORDS = {
+/** What a pass of the schedule is called. */
+export const KIND_WORDS = {
   scratch: 'scratch pass',
   rough: 'roughing',
   finish: 'finishing',

@@ -10,13 +10,13 @@ import { Message } from '../kit/message';
 import { useKept } from '../shell/kept';
 import { bandText } from '../units/band-text';
 import { useShowLength } from '../units/display-unit';
+import { AllCut } from './all-cut';
 import { BlocksPanel } from './blocks-panel';
 import { CutByNut } from './cut-by-nut';
 import { EventDialog } from './event-dialog';
 import { Chips } from './chips';
 import { ImpliedSays } from './implied-says';
 import { NextPass } from './next-pass';
-import { NutSays } from './nut-says';
 import { OwnCut } from './own-cut';
 import { Refigure } from './refigure';
 import { slideWord } from './slide-word';
@@ -176,24 +176,6 @@ export function PassPanel({
         </div>
       )}
       <EventDialog sheet={sheet} open={happened} onOpenChange={setHappened} add={add} />
-    </div>
-  );
-}
-
-/** All rows are cut, or none holds any more: what is left goes by what is measured or tried. */
-function AllCut({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
-  const anew = prediction.segment.zero !== 'touch-off';
-  return (
-    <div className="grid gap-2">
-      <h2 className="text-4xl">
-        {anew ? 'Zeros taken anew: cut on by checks' : 'All planned passes are cut'}
-      </h2>
-      <p className="text-xl">
-        {anew
-          ? 'The readings of the plan no longer hold. Cut, try or measure, and record your own readings from the new zero.'
-          : sheet.words.allCut}
-      </p>
-      {prediction.nut !== null && <NutSays sheet={sheet} nut={prediction.nut} />}
     </div>
   );
 }

@@ -1,0 +1,203 @@
+import { act } from '@testing-library/react';
+import type { KeptEntry } from './bench-store';
+
+/** A server as the outbox knows it: what it has of each piece, what it refuses, and how much it takes at once. */
+interface Server {
+  there: boolean;
+  has: Map<number, string[]>;
+  unknown: Set<number>;
+  refuses: Set<string>;
+  mostAtOnce: number;
+  grants: Set<string>;
+  batches: number;
+}
+let server: Server;
+const PERSON = { id: 1, name: 'One', role: 'student' as const };
+
+type Sent = { attemptId: number; id: string; sequence: number };
+
+function take(entries: Sent[]) {
+  const awaits = new Map<number, number>();
+  const fared = entries.map(({ attemptId, id, sequence }) => {
+    const has = server.has.get(attemptId) ?? [];
+    if (server.unknown.has(attemptId)) awaits.set(attemptId, 0);
+    else if (!awaits.has(attemptId) && !has.includes(id) && sequence !== has.length + 1)
+      awaits.set(attemptId, has.length + 1);
+    if (awaits.has(attemptId)) return { id, how: 'not-yet' };
+    if (!has.includes(id)) server.has.set(attemptId, [...has, id]);
+    return server.refuses.has(id)
+      ? { id, how: 'refused', refusal: { message: 'No.' } }
+      : { id, how: 'taken' };
+  });
+  return { fared, awaits: [...awaits].map(([attemptId, sequence]) => ({ attemptId, sequence })) };
+}
+
+beforeEach(() => {
+  jest.resetModules();
+  server = {
+    there: true,
+    has: new Map(),
+    unknown: new Set(),
+    refuses: new Set(),
+    mostAtOnce: 50,
+    grants: new Set(['token']),
+    batches: 0,
+  };
+  const answer = (status: number, body: unknown) =>
+    Promise.resolve({ ok: status < 400, status, headers: new Map(), json: () => Promise.resolve(body) });
+  const refuse = (status: number, code: string) =>
+    answer(status, { error: { code, message: code, fields: [] } });
+  Object.assign(globalThis, {
+    structuredClone: (value: unknown) => JSON.parse(JSON.stringify(value)) as unknown,
+    BroadcastChannel: class {
+      postMessage() {}
+      close() {}
+    },
+    fetch: (url: string, init: { headers: Record<string, string>; body: string }) => {
+      if (!server.there) return Promise.reject(new TypeError('Failed to fetch'));
+      if (!server.grants.has(init.headers.authorization?.replace('Bearer ', '') ?? ''))
+        return refuse(401, 'no-grant');
+      const body = JSON.parse(init.body) as { entries: Sent[]; attemptIds: number[] };
+      if (url.endsWith('/standing'))
+        return answer(200, {
+          standings: body.attemptIds
+            .filter((id) => !server.unknown.has(id))
+            .map((attemptId) => ({
+              attemptId,
+              taken: server.has.get(attemptId)?.length ?? 0,
+              marked: attemptId === 99,
+            })),
+        });
+      server.batches += 1;
+      return body.entries.length > server.mostAtOnce
+        ? refuse(413, 'too-large')
+        : answer(200, take(body.entries));
+    },
+  });
+  AbortSignal.timeout = () => new AbortController().signal;
+  Object.assign(navigator, { locks: { request: (_: string, run: () => Promise<unknown>) => run() } });
+});
+
+/** The device anew: its modules and its store. */
+async function device() {
+  const { IDBFactory, ...rest } = await import('fake-indexeddb');
+  Object.assign(globalThis, rest, { indexedDB: new IDBFactory() });
+  const store = await import('./bench-store');
+  const entries = await import('./kept-entries');
+  const outbox = await import('./outbox');
+  await (await store.benchStore()).put('grants', { personId: 1, name: 'One', token: 'token' });
+  let made = 0;
+  const keep = (attemptId: number, maker = PERSON): Promise<KeptEntry> =>
+    entries.keep({
+      attemptId,
+      id: `entry-${(made += 1)}`,
+      after: null,
+      deviceTime: '2026-11-26T08:00:00.000Z',
+      format: 2,
+      content: { kind: 'note', text: 'x' },
+      maker,
+    });
+  const states = async (attemptId: number) => (await entries.keptOf(attemptId)).map(({ state }) => state);
+  return { ...store, ...entries, ...outbox, keep, states };
+}
+
+test('each piece has its own count, also when two tabs keep at one moment; what is kept is sent once and in order', async () => {
+  const bench = await device();
+  await Promise.all([bench.keep(5), bench.keep(5), bench.keep(7), bench.keep(5)]);
+  expect((await bench.keptOf(5)).map(({ sequence }) => sequence)).toEqual([1, 2, 3]);
+  expect((await bench.keptOf(7)).map(({ sequence }) => sequence)).toEqual([1]);
+  await act(() => bench.flush());
+  expect([server.has.get(5)?.length, server.has.get(7)?.length]).toEqual([3, 1]);
+  expect(await bench.states(5)).toEqual(['sent', 'sent', 'sent']);
+  expect(bench.outboxState()).toMatchObject({ held: 0, problem: null, canSend: false });
+  await act(() => bench.flush());
+  expect(server.batches).toBe(1);
+});
+
+test('without a server it stays held, and says since when; with it, it goes', async () => {
+  const bench = await device();
+  server.there = false;
+  await bench.keep(5);
+  await act(() => bench.flush());
+  expect(bench.outboxState()).toMatchObject({ held: 1, since: '2026-11-26T08:00:00.000Z', canSend: true });
+  server.there = true;
+  await act(() => bench.flush());
+  expect(bench.outboxState().held).toBe(0);
+});
+
+test('a piece that the server does not know holds up no other one', async () => {
+  const bench = await device();
+  server.unknown.add(3);
+  await bench.keep(3);
+  await bench.keep(5);
+  await act(() => bench.flush());
+  expect(await bench.states(3)).toEqual(['held']);
+  expect(await bench.states(5)).toEqual(['sent']);
+  expect(bench.outboxState().problem).toMatch(/does not know one of the pieces/);
+});
+
+test('what is too much at once is sent in smaller parts; one that is too much alone holds up its own piece only', async () => {
+  const bench = await device();
+  server.mostAtOnce = 3;
+  for (let made = 0; made < 10; made += 1) await bench.keep(5);
+  await act(() => bench.flush());
+  expect(server.has.get(5)).toHaveLength(10);
+  server.mostAtOnce = 0;
+  await bench.keep(5);
+  await act(() => bench.flush());
+  expect(bench.outboxState()).toMatchObject({ held: 1, problem: 'too-large' });
+});
+
+test('refused, it keeps its place and holds up nothing behind it', async () => {
+  const bench = await device();
+  server.refuses.add('entry-2');
+  for (let made = 0; made < 3; made += 1) await bench.keep(5);
+  await act(() => bench.flush());
+  expect(await bench.states(5)).toEqual(['sent', 'refused', 'sent']);
+  expect(bench.outboxState().refused[0]?.why).toBe('No.');
+});
+
+test('a server that was restored is sent again what it lacks; what is marked is let go', async () => {
+  const bench = await device();
+  for (let made = 0; made < 4; made += 1) await bench.keep(5);
+  await bench.keep(99);
+  await act(() => bench.flush());
+  server.has.set(5, server.has.get(5)!.slice(0, 2));
+  await act(() => bench.catchUp());
+  expect(server.has.get(5)).toEqual(['entry-1', 'entry-2', 'entry-3', 'entry-4']);
+  expect(await bench.keptOf(99)).toEqual([]);
+  // What is held of a piece whose sent part was let go moves up to the number that is awaited.
+  server.has.set(99, []);
+  await bench.keep(99);
+  expect((await bench.keptOf(99))[0]?.sequence).toBe(2);
+  await act(() => bench.flush());
+  expect(server.has.get(99)).toEqual(['entry-6']);
+  expect((await bench.keptOf(99))[0]).toMatchObject({ sequence: 1, state: 'sent' });
+});
+
+test('each goes under its maker’s grant; one whose grant ended waits for its maker, the others go on', async () => {
+  const bench = await device();
+  const two = { id: 2, name: 'Two', role: 'student' as const };
+  await (await bench.benchStore()).put('grants', { personId: 2, name: 'Two', token: 'ended' });
+  await bench.keep(3, two);
+  await bench.keep(5);
+  await act(() => bench.flush());
+  expect(await bench.states(5)).toEqual(['sent']);
+  expect(bench.outboxState()).toMatchObject({ held: 1, waitsFor: ['Two'], canSend: false });
+  expect(await bench.hasGrant(2)).toBe(false);
+});
+
+test('of whoever leaves nothing is shown any more; what is to be sent, and the device, stay', async () => {
+  const bench = await device();
+  await bench.worksHere({ id: 1, name: 'One' });
+  await bench.remember('home', 1, { last: 'said' });
+  await bench.keep(5);
+  expect(await bench.recall('home', 1)).toEqual({ last: 'said' });
+  expect(await bench.recall('home', 2)).toBeNull();
+  const id = await bench.benchDevice();
+  await bench.worksHere(null);
+  expect(await bench.whoWorks()).toBeNull();
+  expect(await bench.recall('home', 1)).toBeNull();
+  expect(await bench.keptOf(5)).toHaveLength(1);
+  expect(await bench.benchDevice()).toBe(id);
+});
