@@ -1,21 +1,22 @@
 import { defineConfig } from '@playwright/test';
+import { ownInstallation } from './e2e/installation';
 
-/** Runs against the application that `./oyakata test` has started; settings come from its environment. */
+/** Runs against the applications that `./oyakata test` has started, one for each worker. */
 export default defineConfig({
   testDir: './e2e',
-  workers: 1,
+  workers: 2,
   fullyParallel: false,
   // Generous: a busy machine may be many times slower, and a slow pass is no failure.
   timeout: 300_000,
   expect: { timeout: 45_000 },
   forbidOnly: true,
-  reporter: [['list']],
+  reporter: [['list'], ['json']],
   use: {
-    baseURL: `http://127.0.0.1:${process.env.OYAKATA_PORT ?? '3210'}`,
+    baseURL: `http://127.0.0.1:${ownInstallation().port}`,
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
     launchOptions: {
-      executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-dev-shm-usage',

@@ -65,9 +65,14 @@ export async function grantApplication(applicationUrl: string): Promise<Granted>
     dialectModule: mariadbDriver,
     logging: false,
   });
-  const other = await accountOf(application).finally(() => application.close());
-  if (own.account === other.account) return { done: false, why: 'one-user' };
-  const quoted = other.account.replace(/^(.*)@(.*)$/, "'$1'@'$2'");
+  let other: string;
+  try {
+    other = (await accountOf(application)).account;
+  } finally {
+    await application.close();
+  }
+  if (own.account === other) return { done: false, why: 'one-user' };
+  const quoted = other.replace(/^(.*)@(.*)$/, "'$1'@'$2'");
   const statements = grantStatements(quoted, own.schema);
   try {
     // Granted anew as a whole, so that what an earlier release allowed does not stay.

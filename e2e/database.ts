@@ -1,10 +1,9 @@
 import * as mariadb from 'mariadb';
+import { ownInstallation } from './installation';
 
 /** For tests: asks the database directly, as the owner of its tables. */
 export async function ask<Row>(sql: string, values: unknown[] = []): Promise<Row[]> {
-  const url = process.env.OYAKATA_TEST_OWNER_URL;
-  if (url === undefined) throw new Error('Run these tests with ./oyakata test.');
-  const connection = await mariadb.createConnection(url);
+  const connection = await mariadb.createConnection(ownInstallation().ownerUrl);
   try {
     return await connection.query<Row[]>(sql, values);
   } finally {

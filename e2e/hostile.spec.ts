@@ -1,3 +1,4 @@
+import { ownInstallation } from './installation';
 import { execFileSync } from 'node:child_process';
 import { request } from 'node:http';
 import fc from 'fast-check';
@@ -9,7 +10,7 @@ import { sendRaw, type RawAnswer, type RawRequest } from './hostile/raw-request'
 import { INSTRUCTOR, requestAs } from './people';
 import { expect, test, type APIRequestContext } from './test';
 
-const PORT = Number(process.env.OYAKATA_PORT ?? '3210');
+const PORT = ownInstallation().port;
 const RUNS = Number(process.env.OYAKATA_HOSTILE_RUNS ?? '1000');
 const SEED = Number(process.env.OYAKATA_HOSTILE_SEED ?? '20261125');
 const json = { 'content-type': 'application/json', host: `127.0.0.1:${PORT}` };

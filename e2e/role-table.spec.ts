@@ -1,3 +1,4 @@
+import { ownInstallation } from './installation';
 import { readFileSync, readdirSync } from 'node:fs';
 import { HELPER, WIRES } from '../demo/shop';
 import { personId, strangers } from './database';
@@ -418,7 +419,7 @@ test('whoever signs out is nobody there', async ({ page }) => {
 });
 
 test('only the names of the setting are answered', async () => {
-  const port = Number(process.env.OYAKATA_PORT ?? '3210');
+  const { port } = ownInstallation();
   const ask = async (host: string, path = '/') =>
     sendRaw(port, { method: 'GET', path, headers: { host }, body: null });
   for (const host of [`localhost:${port}`, `127.0.0.1:${port}`, `LOCALHOST:${port}`, `[::1]:${port}`])

@@ -8,7 +8,7 @@ own_installation bench 3330 3501
 
 need_node
 make_state
-need_program chromium chromium
+need_program chromium-headless-shell chromium-headless-shell
 bash scripts/start.sh
 OYAKATA_DATABASE_URL="$(owner_url)" OYAKATA_BENCH_ADDRESS="http://127.0.0.1:$APP_PORT" OYAKATA_LOG_LEVEL=error \
   node --conditions=react-server --import tsx scripts/bench.ts

@@ -109,7 +109,7 @@ const SHOTS: Shot[] = [
 ];
 
 const browser = await chromium.launch({
-  executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
   args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu', '--disable-background-networking'],
 });
 for (const { file, path, size, before, print, as } of SHOTS) {

@@ -5,4 +5,5 @@ export interface Asked<Request> {
 }
 
 export type Answer<Result> =
-  { id: number; tag: 'progress'; share: number } | { id: number; tag: 'done'; result: Result };
+  | { id: number; tag: 'progress'; share: number }
+  | { id: number; tag: 'done'; result: Result };

@@ -81,7 +81,12 @@ export interface PipeThread extends ThreadBase {
 }
 
 export type Thread =
-  UnifiedThread | MetricThread | AcmeThread | TrapezoidalThread | WhitworthThread | PipeThread;
+  | UnifiedThread
+  | MetricThread
+  | AcmeThread
+  | TrapezoidalThread
+  | WhitworthThread
+  | PipeThread;
 
 export type SystemId = Thread['system'];
 

@@ -26,7 +26,7 @@ const [first, second] = recordOf([
 const sheet = sheetOf();
 const start = (entries: ReturnType<typeof recordOf> = []) => ({ sheet, entries });
 const NOTE = { kind: 'note', text: 'second' };
-const idSent = (call: number) => (sent.mock.calls[call]?.[2] as { id: string }).id;
+const idSent = (call: number) => (sent.mock.calls[call]![2] as { id: string }).id;
 
 beforeEach(() => {
   sent.mockReset();

@@ -1,0 +1,225 @@
+/** Forbids imports by pattern, with the reason shown to whoever breaks the rule. */
+function noImports(files, rules) {
+  return {
+    files,
+    // Tests may reach for what prepares them.
+    excludeFiles: ['**/*.test.ts', '**/*.test.tsx'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: rules.map(([group, message]) => ({ group, message })) }],
+    },
+  };
+}
+
+const core =
+  'The core is pure: it imports nothing of ours and no framework (see docs/decisions/0001-layers.md).';
+
+const CORE_ALONE = [
+  [['next', 'next/*', 'react', 'react-dom', 'sequelize', 'mariadb', 'node:*', 'fs', 'path'], core],
+  [['@/app/*', '@/ui/*', '@/data/*', '@/demo/*', '**/app/**', '**/ui/**', '**/data/**', '**/demo/**'], core],
+];
+
+/** The folders of the core from the bottom: each may import those before it. */
+const CORE_FOLDERS = [
+  'errors',
+  'json',
+  'documents',
+  'units',
+  'people',
+  'explain',
+  'thread',
+  'geometry',
+  'tool',
+  'gauging',
+  'depth',
+  'compound',
+  'bore',
+  'nut',
+  'identify',
+  'slip',
+  'gearing',
+  'thread-dial',
+  'lathe',
+  'shop',
+  'book',
+  'groove',
+  'cut',
+  'technique',
+  'force',
+  'blank',
+  'schedule',
+  'bears',
+  'fault',
+  'fair',
+  'gauge-line',
+  'proof',
+  'stops',
+  'worksheet',
+  'plan',
+  'practice',
+  'sheet',
+  'record',
+  'marking',
+  'board',
+  'calc',
+  'tables',
+  'formats',
+  'test',
+];
+
+/** The rules that need the types of the whole program. */
+const TYPED = [
+  'await-thenable',
+  'no-array-delete',
+  'no-base-to-string',
+  'no-duplicate-type-constituents',
+  'no-floating-promises',
+  'no-for-in-array',
+  'no-implied-eval',
+  'no-misused-promises',
+  'no-redundant-type-constituents',
+  'no-unnecessary-type-assertion',
+  'no-unsafe-argument',
+  'no-unsafe-assignment',
+  'no-unsafe-call',
+  'no-unsafe-enum-comparison',
+  'no-unsafe-member-access',
+  'no-unsafe-return',
+  'no-unsafe-unary-minus',
+  'only-throw-error',
+  'prefer-promise-reject-errors',
+  'require-await',
+  'restrict-plus-operands',
+  'restrict-template-expressions',
+  'unbound-method',
+];
+
+const asErrors = (plugin, rules) => Object.fromEntries(rules.map((rule) => [`${plugin}/${rule}`, 'error']));
+
+export default {
+  plugins: ['eslint', 'typescript', 'react', 'nextjs', 'oxc'],
+  categories: { correctness: 'error' },
+  options: { typeAware: true },
+  ignorePatterns: [
+    '.next/**',
+    '.oyakata/**',
+    'next-env.d.ts',
+    // Plain JavaScript that browsers run as it stands, without types; the end-to-end tests run it.
+    'workers/bench-worker.js',
+    // Frozen: what version 1 derived, for its migration.
+    'data/migrations/version-1/derive.ts',
+  ],
+  rules: {
+    ...asErrors('typescript', [
+      'ban-ts-comment',
+      'consistent-type-imports',
+      'no-empty-object-type',
+      'no-explicit-any',
+      'no-namespace',
+      'no-require-imports',
+      'no-unnecessary-type-constraint',
+      'no-unsafe-function-type',
+      'triple-slash-reference',
+    ]),
+    ...asErrors('eslint', [
+      'no-console',
+      'no-unused-expressions',
+      'no-var',
+      'prefer-const',
+      'prefer-rest-params',
+      'prefer-spread',
+    ]),
+    // A text is read sign by sign on purpose, lists of plain text are sorted as they are.
+    'typescript/no-misused-spread': 'off',
+    'typescript/require-array-sort-compare': 'off',
+    // Control signs are what is looked for.
+    'no-control-regex': 'off',
+    // The table library keeps its own state; the compiler that this warns for is not used here.
+    'react/incompatible-library': 'off',
+    // The bench is a page of its own: links from and to it are real ones.
+    'nextjs/no-html-link-for-pages': 'off',
+    // `== null` asks for null and undefined at once.
+    eqeqeq: ['error', 'always', { null: 'ignore' }],
+  },
+  overrides: [
+    { files: ['**/*.ts', '**/*.tsx'], rules: asErrors('typescript', TYPED) },
+    {
+      files: ['ui/**', 'app/**'],
+      rules: asErrors('react', [
+        'rules-of-hooks',
+        'exhaustive-deps',
+        'static-components',
+        'use-memo',
+        'void-use-memo',
+        'preserve-manual-memoization',
+        'immutability',
+        'globals',
+        'refs',
+        'set-state-in-effect',
+        'error-boundaries',
+        'purity',
+        'set-state-in-render',
+        'unsupported-syntax',
+      ]),
+    },
+    { files: ['**/*.cjs'], rules: { 'typescript/no-require-imports': 'off' } },
+    { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
+    noImports(['core/**/*.ts'], CORE_ALONE),
+    ...CORE_FOLDERS.map((folder, index) =>
+      noImports(
+        [`core/${folder}/**/*.ts`],
+        [
+          ...CORE_ALONE,
+          ...CORE_FOLDERS.slice(index + 1).map((above) => [
+            [`@/core/${above}`, `../${above}`, `../../${above}`].flatMap((path) => [path, `${path}/**`]),
+            `core/${folder} lies under core/${above}: the core imports downward only.`,
+          ]),
+        ],
+      ),
+    ),
+    // The last one to speak of these files, so it repeats what holds for the folder.
+    noImports(
+      ['core/thread/*/**/*.ts'],
+      [
+        ...CORE_ALONE,
+        [
+          ['../systems', '../limits', '../parse-designation', '../index'],
+          'A system of threads knows nothing of the lists that it stands in.',
+        ],
+        [
+          CORE_FOLDERS.slice(CORE_FOLDERS.indexOf('thread') + 1).flatMap((above) => [
+            `../../${above}`,
+            `../../${above}/**`,
+          ]),
+          'core/thread lies near the bottom: the core imports downward only.',
+        ],
+      ],
+    ),
+    noImports(
+      ['data/**/*.ts', 'demo/**/*.ts'],
+      [
+        [
+          ['@/app/*', '@/ui/*', 'react', 'react-dom', 'next', 'next/*'],
+          'data and demo know the core only, no interface.',
+        ],
+      ],
+    ),
+    noImports(
+      ['door/**/*.ts'],
+      [
+        [
+          ['@/*', '../*'],
+          'The door knows nothing of what is behind it: it is built by itself and only passes requests on.',
+        ],
+      ],
+    ),
+    noImports(
+      ['ui/**/*.{ts,tsx}'],
+      [
+        [
+          ['@/app/*', '@/data/*', '@/demo/*', 'sequelize', 'mariadb'],
+          'ui imports the core; data is server-only and reached through app.',
+        ],
+      ],
+    ),
+  ],
+};
