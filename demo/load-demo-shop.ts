@@ -34,13 +34,17 @@ interface DemoClass {
   lathes: ReadonlyMap<string, number>;
 }
 
-/** Loads the demo shop into an empty database; leaves any other alone. Returns whether it did. */
-export async function loadDemoShop(now: Date): Promise<boolean> {
+/**
+ * Loads the demo shop into an empty database; leaves any other alone. A small one has the people and the shop, and one
+ * exercise. Returns whether it did.
+ */
+export async function loadDemoShop(now: Date, small = false): Promise<boolean> {
   const { sequelize, models } = database();
   if ((await models.Person.count()) > 0) return false;
   await sequelize.transaction(async (transaction) => {
     const school = await peopleAndShop(now, transaction);
-    for (const demo of EXERCISES) await loadExercise(demo, school, now, transaction);
+    for (const demo of small ? EXERCISES.slice(-1) : EXERCISES)
+      await loadExercise(demo, school, now, transaction);
   });
   await rebuildSummaries('all', (work) => sequelize.transaction(work));
   return true;

@@ -20,6 +20,7 @@ jest.setTimeout(400_000);
 const machines: Machine[] = [];
 async function machine(state?: string): Promise<Machine> {
   const made = await Machine.make(process.cwd(), state);
+  made.settings.OYAKATA_DEMO = 'small';
   machines.push(made);
   return made;
 }
@@ -49,8 +50,7 @@ test('a first start, in a folder whose path holds a space; a second one finds it
   // Its passwords are known: it does not come to the network.
   own.settings.OYAKATA_ORIGIN = 'https://threads.school.example';
   expect((await own.run('start')).said).toContain('passwords are known to everybody');
-  const relative = await Machine.make();
-  machines.push(relative);
+  const relative = await machine();
   const said = execFileSync(join(process.cwd(), 'oyakata'), ['start'], {
     env: { ...relative.env, OYAKATA_STATE: './a state' },
     cwd: relative.folder,

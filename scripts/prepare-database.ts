@@ -16,7 +16,7 @@ import { loadDemoShop } from '@/demo/load-demo-shop';
 /**
  * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
  * `pending` prints the migrations that wait; `up` runs them, loads the demo shop into an empty database (or, with
- * OYAKATA_DEMO=no, makes one instructor), and gives the application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
+ * OYAKATA_DEMO=small, a part of it; with OYAKATA_DEMO=no, makes one instructor), and gives the application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
  * person out; `account NAME` gives an instructor a one-time code; `doors` refuses known passwords on a network.
  */
 async function pending(): Promise<void> {
@@ -30,7 +30,8 @@ async function up(): Promise<void> {
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
   if (process.env.OYAKATA_DEMO === 'no') tell(await firstInstructor(instructorName(), 'First class'));
-  else if (await loadDemoShop(new Date())) console.log('Demo shop loaded');
+  else if (await loadDemoShop(new Date(), process.env.OYAKATA_DEMO === 'small'))
+    console.log('Demo shop loaded');
   const rebuilt = await rebuildSummaries('outdated', (work) => database().sequelize.transaction(work));
   if (rebuilt > 0) console.log(`Summaries of ${rebuilt} attempts made anew`);
   const granted = await grantApplication(process.env.OYAKATA_APPLICATION_URL ?? '');

@@ -26,7 +26,7 @@ check_settings() {
       fail "$name is “$value”, which is no number from 1 to 65535." "For example: $name=3210 ./oyakata start"
     fi
   done
-  case "${OYAKATA_DEMO:-yes}" in yes | no) ;; *) fail "OYAKATA_DEMO is “$OYAKATA_DEMO”." "Set it to yes or no." ;; esac
+  case "${OYAKATA_DEMO:-yes}" in yes | small | no) ;; *) fail "OYAKATA_DEMO is “$OYAKATA_DEMO”." "Set it to yes, small or no." ;; esac
   if [ -n "${OYAKATA_ORIGIN:-}" ] && ! [[ "$OYAKATA_ORIGIN" =~ ^https://[A-Za-z0-9.-]+(:[0-9]{1,5})?$ ]]; then
     fail "OYAKATA_ORIGIN is “$OYAKATA_ORIGIN”, which is no address over TLS." "For example: OYAKATA_ORIGIN=https://threads.school.example (docs/network.md)"
   fi
