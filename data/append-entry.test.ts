@@ -131,7 +131,7 @@ describe('the record', () => {
       { replacements: [attemptId, people.students[0]!.id, 'student', '{"kind":"photo","of":"chip"}'] },
     );
     expect(await contentsOf(people.instructor, attemptId)).toEqual([
-      { kind: 'unknown', named: 'photo', format: 2 },
+      { kind: 'unknown', named: 'photo', format: 2, name: null },
     ]);
     expect(await markAttempt(people.instructor, attemptId, NO_MARKS, 1)).toMatchObject({
       refused: { message: expect.stringContaining('Update the program') as string },

@@ -10,6 +10,7 @@ import {
   type EntryEnvelope,
   type Role,
 } from '@/core/record';
+import type { Sheet } from '@/core/sheet';
 import { readAnswer, TRIES_BEFORE_TOLD } from '@/core/worksheet';
 import { lockedAttempt, type AttemptRow } from './attempts';
 import { database } from './database';
@@ -55,10 +56,13 @@ export async function appendEntry(
         throw error;
       }),
   );
-  if ('refused' in outcome && outcome.refused.kind !== 'not-found' && outcome.refused.code !== AWAITS)
+  if ('refused' in outcome && !NOT_KEPT.has(outcome.refused.kind) && outcome.refused.code !== AWAITS)
     await keepRefused(viewer, attemptId, sent, outcome.refused.message);
   return outcome;
 }
+
+/** What is answered so is not put away as refused: it is sent again, or belongs nowhere here. */
+const NOT_KEPT: ReadonlySet<string> = new Set(['not-found', 'later']);
 
 const foreignId = () => conflict('This id belongs to another entry. Make a new one.', 'id');
 
@@ -75,18 +79,21 @@ async function append(
   const entries = await knownRecord(attemptId, transaction);
   const repeated = entries.find(({ id }) => id === sent.id);
   if (inOrder && repeated === undefined) await refuseGap(attemptId, sent, entries, transaction);
-  const checked = checkContent(sent.format, sent.content);
-  if (!checked.ok) return refuseFields(checked.issues);
-  const content = checked.value;
+  const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId, transaction);
+  const checked = checkContent(sent.format, sent.content, sheet);
+  if (checked.how === 'later') return notYet(checked.what);
+  if (checked.how === 'refused') return refuseFields(checked.issues);
+  const { content } = checked;
   if (repeated !== undefined) return sameEntry(viewer, repeated, content);
   refuseByRole(viewer, role, content, entries);
   if (content.kind === 'lathe') await refuseLathe(row, content.sheetId, transaction);
-  if (content.kind === 'sign-off' && role === 'helper') await refuseHelper(row, content.stepId, transaction);
-  if (content.kind === 'worksheet') await refuseAnswer(row, content, entries, transaction);
+  if (content.kind === 'sign-off' && role === 'helper') refuseHelper(sheet, content.stepId);
+  if (content.kind === 'worksheet') refuseAnswer(sheet, content, entries);
 
   const serverTime = new Date();
   const late = row.decision !== null || (row.state === 'waiting' && role === 'student');
-  const { stored, said } = apart(content);
+  // As it was sent, in its own format: what a later release makes of it is that release's concern.
+  const { stored, said } = apart(sent.content);
   await change(
     `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, after_id, format, late, content,
       device_time, server_time) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)`,
@@ -157,18 +164,21 @@ async function knownRecord(attemptId: number, transaction: Transaction): Promise
  */
 async function refuseGap(
   attemptId: number,
-  { device, sequence }: EntryEnvelope,
+  { id, device, sequence }: EntryEnvelope,
   entries: readonly Entry[],
   transaction: Transaction,
 ): Promise<void> {
   const recorded = entries.filter((entry) => entry.device === device).map((entry) => entry.sequence ?? 0);
   const last = Math.max(0, ...recorded);
   if (sequence === last + 1) return;
-  const refused = await rowsOf<{ sequence: number }>(
-    'SELECT sequence FROM refused_entries WHERE attempt_id = ? AND device = ? AND sequence IS NOT NULL',
+  const refused = await rowsOf<{ sequence: number; id: string; reason: string }>(
+    'SELECT sequence, client_id AS id, reason FROM refused_entries WHERE attempt_id = ? AND device = ? AND sequence IS NOT NULL',
     [attemptId, device],
     transaction,
   );
+  // Its answer was lost on the way: it is told the same again.
+  const before = refused.find((each) => each.id === id);
+  if (before !== undefined) refuse('conflict', before.reason, 'content', 'refused-before');
   // Where so many were refused that no more are kept, their places are not known.
   if (refused.length >= MOST_REFUSED && sequence > last) return;
   const taken = new Set([...recorded, ...refused.map((each) => each.sequence)]);
@@ -180,6 +190,15 @@ async function refuseGap(
     });
   if (taken.has(sequence))
     conflict('This place in the device’s order is taken by another entry.', 'sequence');
+}
+
+function notYet(what: string): never {
+  return refuse(
+    'later',
+    `${what} is of a later release than this server. It is kept on the device until the server is updated.`,
+    'content',
+    'later',
+  );
 }
 
 function sameEntry(viewer: PersonView, standing: Entry, content: EntryContent): Entry {
@@ -214,21 +233,18 @@ async function refuseLathe(row: AttemptRow, sheetId: number, transaction: Transa
 }
 
 /** A helper signs what the plan lets a helper sign. */
-async function refuseHelper(row: AttemptRow, id: string, transaction: Transaction): Promise<void> {
-  const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId, transaction);
+function refuseHelper(sheet: Sheet | null, id: string): void {
   const held = [...(sheet?.steps ?? []), ...(sheet?.stops ?? [])].find((each) => each.id === id);
   if (held?.helper !== true)
     forbidden('This hold point is the instructor’s: the plan lets no helper sign it.');
 }
 
 /** A try at the worksheet: the question is the sheet's, and what is right can not be asked for before it was tried. */
-async function refuseAnswer(
-  row: AttemptRow,
+function refuseAnswer(
+  sheet: Sheet | null,
   { question, answer, told }: Extract<EntryContent, { kind: 'worksheet' }>,
   entries: readonly Entry[],
-  transaction: Transaction,
-): Promise<void> {
-  const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId, transaction);
+): void {
   const asked = sheet?.worksheet.find(({ id }) => id === question);
   if (asked === undefined) conflict('The worksheet does not ask this.', 'content.question');
   else if (told) {
@@ -244,7 +260,7 @@ async function refuseAnswer(
 }
 
 /** What a person said goes to its own table; the frozen row keeps an empty place. */
-function apart(content: EntryContent): { stored: object; said: Record<string, string> } {
+function apart(content: Readonly<Record<string, unknown>>): { stored: object; said: Record<string, string> } {
   const said: Record<string, string> = {};
   const stored: Record<string, unknown> = { ...content };
   for (const field of freeTextOf(content)) {
@@ -269,7 +285,8 @@ async function keepRefused(
   await change(
     `INSERT INTO refused_entries (client_id, attempt_id, author_id, reason, sent, refused_at, device, sequence)
       SELECT ?, ?, ?, ?, ?, ?, ?, ? FROM DUAL
-      WHERE (SELECT COUNT(*) FROM refused_entries WHERE attempt_id = ?) < ${MOST_REFUSED}`,
+      WHERE (SELECT COUNT(*) FROM refused_entries WHERE attempt_id = ?) < ${MOST_REFUSED}
+        AND NOT EXISTS (SELECT 1 FROM refused_entries WHERE attempt_id = ? AND client_id = ? AND author_id = ?)`,
     [
       sent.id,
       attemptId,
@@ -280,6 +297,9 @@ async function keepRefused(
       sent.device,
       sent.sequence,
       attemptId,
+      attemptId,
+      sent.id,
+      viewer.id,
     ],
   ).catch(() => undefined);
 }

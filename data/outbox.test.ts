@@ -4,7 +4,11 @@ import { loadAttempt } from './attempts';
 import { database } from './database';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';
-import { standingsOf, takeKept, type KeptEntry } from './outbox';
+import { ENTRY_KINDS, type KeptEntry, type KnownKind } from '@/core/record';
+import { entryExamples } from '@/core/test/entry-examples';
+import { sheetOf } from '@/core/test/record';
+import { appendEntry } from './append-entry';
+import { standingsOf, takeKept } from './outbox';
 import { change, rowsOf } from './query';
 import { endSessionsOf } from './sessions';
 import { classDatabase, NO_MARKS } from './test/class-database';
@@ -65,7 +69,7 @@ test('entries come in the order of the device; at a gap the number awaited is na
   const sent = [1, 2, 3, 4, 5].map((n) => noteOf(attemptId, n, granted));
   const gap = await takeKept(granted, [sent[0]!, sent[2]!, sent[3]!], NONE);
   expect(gap.fared.map(({ how }) => how)).toEqual(['taken', 'not-yet', 'not-yet']);
-  expect(gap.awaits).toEqual([{ attemptId, sequence: 2 }]);
+  expect(gap.awaits).toMatchObject([{ attemptId, sequence: 2, why: 'gap' }]);
   const rest = await takeKept(granted, sent.slice(1), NONE);
   expect(rest.fared.every(({ how }) => how === 'taken')).toBe(true);
   expect(await textsOf(attemptId)).toEqual(['note 1', 'note 2', 'note 3', 'note 4', 'note 5']);
@@ -87,7 +91,7 @@ test('sent again, doubled or crossed, each is recorded once', async () => {
 test('what is refused has its place too and holds up nothing behind it', async () => {
   const { attemptId } = await issue();
   const granted = await bench();
-  const bad = { ...noteOf(attemptId, 2, granted), content: { kind: 'sign-off', stepId: 'x' }, format: 3 };
+  const bad = { ...noteOf(attemptId, 2, granted), content: { kind: 'sign-off', stepId: 'x' } };
   const sent = [noteOf(attemptId, 1, granted), bad, noteOf(attemptId, 3, granted)];
   const { fared, awaits } = await takeKept(granted, sent, NONE);
   expect(fared.map(({ how }) => how)).toEqual(['taken', 'refused', 'taken']);
@@ -121,7 +125,7 @@ test('a server that was restored to an earlier day names what it lacks', async (
     { attemptId: fresh.attemptId, taken: 0, marked: false },
   ]);
   const ahead = await takeKept(restored, [noteOf(fresh.attemptId, 4, granted)], NONE);
-  expect(ahead.awaits).toEqual([{ attemptId: fresh.attemptId, sequence: 1 }]);
+  expect(ahead.awaits).toMatchObject([{ attemptId: fresh.attemptId, sequence: 1, why: 'gap' }]);
 });
 
 test('a bench says when it was heard and what it still holds; marked, it may let go', async () => {
@@ -137,4 +141,142 @@ test('a bench says when it was heard and what it still holds; marked, it may let
   await takeKept(granted, [noteOf(attemptId, 2, granted)], NONE);
   const { entries } = passOn(await loadAttempt(people.students[0]!, attemptId));
   expect(entries.map(({ late }) => late)).toEqual([false, true]);
+});
+
+/** Every example of every format, for a device of somebody who may write it. */
+const examplesFor = (role: 'student' | 'instructor', sheetId: number) =>
+  Object.entries(entryExamples(sheetOf())).flatMap(([kind, formats]) =>
+    ENTRY_KINDS[kind as KnownKind].writtenBy.includes(role) && kind !== 'strike' && kind !== 'hand-in'
+      ? Object.entries(formats).map(([format, content]) => ({
+          format: Number(format),
+          // The sheet of this hand-out; what the worksheet asks is another test's.
+          content: kind === 'lathe' ? { ...content, sheetId } : content,
+        }))
+      : [],
+  );
+
+test.each(['student', 'instructor'] as const)(
+  'entries of every format of every kind that a %s has kept through an update arrive once, in order, as they were sent',
+  async (role) => {
+    const { attemptId } = await issue();
+    const person = role === 'student' ? people.students[0]! : people.instructor;
+    const granted = await bench(person);
+    const sheetId = (await rowsOf<{ id: number }>('SELECT MAX(id) AS id FROM sheets'))[0]!.id;
+    const sent = examplesFor(role, sheetId)
+      .filter(({ content }) => content.kind !== 'worksheet')
+      .map((example, index) => ({ ...noteOf(attemptId, index + 1, granted), ...example }));
+    expect(sent.length).toBeGreaterThan(20);
+    for (let again = 0; again < 2; again += 1) {
+      const { fared, awaits } = await takeKept(granted, sent, NONE);
+      expect(fared.filter(({ how }) => how !== 'taken')).toEqual([]);
+      expect(awaits).toEqual([]);
+    }
+    const rows = await rowsOf<{ id: string; format: number; content: string }>(
+      'SELECT client_id AS id, format, content FROM entries WHERE attempt_id = ? ORDER BY seq',
+      [attemptId],
+    );
+    expect(rows.map(({ id, format }) => [id, format])).toEqual(sent.map(({ id, format }) => [id, format]));
+    // Only what a person said stands elsewhere.
+    expect(rows.map(({ content }) => Object.keys(JSON.parse(content) as object).sort())).toEqual(
+      sent.map(({ content }) => Object.keys(content).sort()),
+    );
+    const read = passOn(await loadAttempt(person, attemptId)).entries;
+    expect(read.map(({ content }) => content.kind)).toEqual(sent.map(({ content }) => content.kind));
+  },
+);
+
+describe('an entry of a later release', () => {
+  const kind = ENTRY_KINDS.note as { format: number; lifts?: Record<number, (older: object) => object> };
+  const { format, lifts } = kind;
+  afterEach(() => Object.assign(kind, { format, lifts }));
+
+  test('waits on the device with what stands behind it in its attempt, and is taken after the update, in order', async () => {
+    const [one, other] = [(await issue()).attemptId, (await issue()).attemptId];
+    const granted = await bench();
+    const sent = [
+      noteOf(one, 1, granted),
+      { ...noteOf(one, 2, granted), format: format + 1 },
+      noteOf(one, 3, granted),
+      noteOf(other, 1, granted),
+    ];
+    const before = await takeKept(granted, sent, NONE);
+    expect(before.fared.map(({ how }) => how)).toEqual(['taken', 'not-yet', 'not-yet', 'taken']);
+    expect(before.awaits).toEqual([
+      {
+        attemptId: one,
+        sequence: 0,
+        why: 'later-release',
+        says: expect.stringContaining('later release than this server') as string,
+      },
+    ]);
+    expect(await rowsOf('SELECT id FROM refused_entries WHERE attempt_id = ?', [one])).toEqual([]);
+    // The server is updated.
+    Object.assign(kind, { format: format + 1, lifts: { ...lifts, [format]: (older: object) => older } });
+    const after = await takeKept(granted, sent, NONE);
+    expect(after.fared.every(({ how }) => how === 'taken')).toBe(true);
+    expect(await textsOf(one)).toEqual(['note 1', 'note 2', 'note 3']);
+  });
+
+  test('sent from a page is answered “not yet”', async () => {
+    const { attemptId } = await issue();
+    const sent = { ...noteOf(attemptId, 1, await bench()), content: { kind: 'photo' } };
+    expect(await appendEntry(people.students[0]!, attemptId, sent)).toMatchObject({
+      refused: { kind: 'later', code: 'later' },
+    });
+  });
+});
+
+test('one bad entry harms itself only: of the shape of none, of another’s attempt, or where the server fails', async () => {
+  const attempts = [await issue(), await issue(), await issue(), await issue()].map((each) => each.attemptId);
+  const granted = await bench();
+  const sent = [
+    { ...noteOf(attempts[0]!, 1, granted), deviceTime: 'yesterday' },
+    noteOf(99_999, 1, granted),
+    noteOf(attempts[1]!, 1, granted, 'x'),
+    noteOf(attempts[2]!, 1, granted),
+    null,
+    noteOf(attempts[3]!, 1, granted),
+  ];
+  const known = ENTRY_KINDS.note as { refuses?: (content: { text: string }) => null };
+  const { refuses } = known;
+  known.refuses = ({ text }) => {
+    if (text === 'x') throw new Error('a fault of the program');
+    return null;
+  };
+  try {
+    const { fared, awaits } = await takeKept(granted, sent, NONE);
+    expect(fared.map(({ how }) => how)).toEqual([
+      'not-yet',
+      'not-yet',
+      'not-yet',
+      'taken',
+      'not-yet',
+      'taken',
+    ]);
+    expect(awaits.map(({ attemptId, why }) => [attemptId, why])).toEqual([
+      [attempts[0], 'failed'],
+      [99_999, 'unknown-attempt'],
+      [attempts[1], 'failed'],
+      [0, 'failed'],
+    ]);
+  } finally {
+    known.refuses = refuses;
+  }
+  // Mended, it is taken.
+  expect((await takeKept(granted, [sent[2]], NONE)).fared).toMatchObject([{ how: 'taken' }]);
+});
+
+test('what was refused is stored once, however often it is sent, and is told the same', async () => {
+  const { attemptId } = await issue();
+  const granted = await bench();
+  const bad = { ...noteOf(attemptId, 1, granted), content: { kind: 'note', text: '' } };
+  const answers = [];
+  for (let again = 0; again < 3; again += 1) answers.push((await takeKept(granted, [bad], NONE)).fared[0]);
+  expect(answers.map((fared) => [fared!.how, fared!.refusal?.message])).toEqual(
+    Array(3).fill(['refused', answers[0]!.refusal?.message]),
+  );
+  expect(await rowsOf('SELECT id FROM refused_entries WHERE attempt_id = ?', [attemptId])).toHaveLength(1);
+  expect((await takeKept(granted, [noteOf(attemptId, 2, granted)], NONE)).fared).toMatchObject([
+    { how: 'taken' },
+  ]);
 });

@@ -1,69 +1,123 @@
 import 'server-only';
-import type { EntryEnvelope } from '@/core/record';
+import { ValidationError } from 'yup';
+import { keptEntrySchema } from '@/core/record';
 import { appendEntry } from './append-entry';
 import { visibleAttempt } from './attempts';
 import { database } from './database';
 import type { Granted } from './device-grants';
+import { isBusy, isDatabaseDown, isDiskFull } from './errors';
+import { log } from './log';
 import { outcomeOf, type Refusal } from './outcome';
 import { change, places, rowsOf } from './query';
-
-/** An entry that a device kept, with the attempt that it belongs to. */
-export interface KeptEntry extends EntryEnvelope {
-  attemptId: number;
-}
 
 /** How each entry of a device fared, in the order in which it was sent. */
 export interface Fared {
   id: string;
-  /** Recorded, now or before; refused, and kept beside the record; or not looked at, since one before it is missing. */
+  /** Recorded, now or before; refused, and kept beside the record; or to be sent again later. */
   how: 'taken' | 'refused' | 'not-yet';
   refusal?: Pick<Refusal, 'code' | 'message' | 'fields'>;
+}
+
+/** Why nothing more of an attempt is taken from this device for now. */
+export interface Waits {
+  attemptId: number;
+  /** The number that is awaited from this device; 0: the device can do nothing but wait. */
+  sequence: number;
+  /**
+   * An entry before it is missing; the attempt is not known here; an entry is of a later release than this server; or
+   * the server failed at one, which does no harm to other attempts.
+   */
+  why: 'gap' | 'unknown-attempt' | 'later-release' | 'failed';
+  /** In words, where a person may have to know. */
+  says: string;
 }
 
 /** What the server says to a device that sends. */
 export interface OutboxAnswer {
   fared: Fared[];
-  /** Where entries are missing: the number that is awaited from this device; 0: the server does not know the attempt. */
-  awaits: { attemptId: number; sequence: number }[];
+  awaits: Waits[];
 }
 
 /**
- * Takes what a device has kept, entry by entry, each in a transaction of its own, in the device's order. At a gap the
- * rest of that attempt is left, and the number awaited is named; what is refused is kept beside the record and holds up
- * nothing behind it.
+ * Takes what a device has kept, entry by entry, each in a transaction of its own, in the device's order. Where one of an
+ * attempt can not be taken now, the rest of that attempt is left, and why is named; other attempts go on. What is refused
+ * is kept beside the record and holds up nothing behind it.
+ * @param sent entries as they came; each is looked at by itself
  * @param held how many entries of each attempt the device still holds beyond these
  */
 export async function takeKept(
   { person, device }: Granted,
-  entries: readonly KeptEntry[],
+  sent: readonly unknown[],
   held: ReadonlyMap<number, number>,
 ): Promise<OutboxAnswer> {
   const fared: Fared[] = [];
-  const awaits = new Map<number, number>();
-  for (const { attemptId, ...sent } of entries) {
+  const awaits = new Map<number, Waits>();
+  const attempts = new Set<number>();
+  for (const each of sent) {
+    const { attemptId, id } = placeOf(each);
+    attempts.add(attemptId);
     if (awaits.has(attemptId)) {
-      fared.push({ id: sent.id, how: 'not-yet' });
+      fared.push({ id, how: 'not-yet' });
       continue;
     }
-    const outcome = await appendEntry(person, attemptId, { ...sent, device }, { inOrder: true });
-    if ('done' in outcome) {
-      fared.push({ id: sent.id, how: 'taken' });
-      continue;
-    }
+    const took = await takeOne({ person, device }, each);
+    fared.push({ id, ...took.fared });
+    if (took.waits !== null) awaits.set(attemptId, { attemptId, ...took.waits });
+  }
+  await noteHeard(
+    device,
+    [...attempts].filter((id) => id > 0),
+    held,
+  );
+  return { fared, awaits: [...awaits.values()] };
+}
+
+type Took = { fared: Omit<Fared, 'id'>; waits: Omit<Waits, 'attemptId'> | null };
+
+async function takeOne({ person, device }: Granted, sent: unknown): Promise<Took> {
+  const notYet = (why: Waits['why'], says: string, sequence = 0): Took => ({
+    fared: { how: 'not-yet' },
+    waits: { sequence, why, says },
+  });
+  try {
+    const { attemptId, ...entry } = keptEntrySchema.validateSync(sent, { stripUnknown: true });
+    const outcome = await appendEntry(person, attemptId, { ...entry, device }, { inOrder: true });
+    if ('done' in outcome) return { fared: { how: 'taken' }, waits: null };
     const { kind, code, message, fields, more } = outcome.refused;
     // A server that was restored to an earlier day may not have the attempt yet: the device keeps what it has.
-    if (kind === 'not-found') {
-      awaits.set(attemptId, 0);
-      fared.push({ id: sent.id, how: 'not-yet' });
-    } else if (code === 'awaits') {
-      awaits.set(attemptId, Number(more?.sequence));
-      fared.push({ id: sent.id, how: 'not-yet' });
-    } else fared.push({ id: sent.id, how: 'refused', refusal: { code, message, fields } });
+    if (kind === 'not-found') return notYet('unknown-attempt', message);
+    if (kind === 'later') return notYet('later-release', message);
+    if (code === 'awaits') return notYet('gap', message, Number(more?.sequence));
+    return { fared: { how: 'refused', refusal: { code, message, fields } }, waits: null };
+  } catch (error) {
+    // A server that can take nothing now says so of everything.
+    if (isBusy(error) || isDatabaseDown(error) || isDiskFull(error)) throw error;
+    if (ValidationError.isError(error))
+      return {
+        fared: {
+          how: 'not-yet',
+          refusal: {
+            code: 'invalid',
+            message: error.message,
+            fields: [{ field: error.path ?? '', message: error.message }],
+          },
+        },
+        waits: { sequence: 0, why: 'failed', says: error.message },
+      };
+    log.error({ err: error, ...placeOf(sent) }, 'an entry of a bench failed');
+    return notYet('failed', 'The server failed at this entry. It stays on the device.');
   }
-  await noteHeard(device, [...new Set(entries.map(({ attemptId }) => attemptId))], held);
+}
+
+/** Where an entry belongs, as far as that can be read. */
+function placeOf(sent: unknown): { attemptId: number; id: string } {
+  const { attemptId, id } = (typeof sent === 'object' && sent !== null ? sent : {}) as Record<
+    string,
+    unknown
+  >;
   return {
-    fared,
-    awaits: [...awaits].map(([attemptId, sequence]) => ({ attemptId, sequence })),
+    attemptId: Number.isInteger(attemptId) ? (attemptId as number) : 0,
+    id: typeof id === 'string' ? id.slice(0, 36) : '',
   };
 }
 

@@ -1,8 +1,11 @@
 import 'server-only';
 
-/** Why something was not done. The one shape of every refusal of the data layer; how it is told over HTTP is not its concern. */
+/**
+ * Why something was not done. The one shape of every refusal of the data layer; how it is told over HTTP is not its concern.
+ * `later`: no refusal but “not yet”; sending the same again is right.
+ */
 export interface Refusal {
-  kind: 'not-found' | 'forbidden' | 'conflict' | 'invalid' | 'too-often';
+  kind: 'not-found' | 'forbidden' | 'conflict' | 'invalid' | 'too-often' | 'later';
   /** Stable, for programs: `refused` unless a page does something particular about it. */
   code: string;
   message: string;

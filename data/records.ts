@@ -66,7 +66,7 @@ async function readRows(
   transaction?: Transaction,
 ): Promise<{ attemptId: number; entry: Entry }[]> {
   const contents = rows.map((row): unknown => JSON.parse(row.content));
-  const apart = rows.filter((row, index) => row.format > 1 && freeTextOf(contents[index]).length > 0);
+  const apart = rows.filter((_, index) => freeTextOf(contents[index]).length > 0);
   const texts = await textsOf(
     'entry',
     apart.map(({ clientId }) => clientId),

@@ -180,8 +180,6 @@ test('what a bench sends is checked entry by entry, and named by its field', asy
     [{}, 'entries'],
     [{ entries: [] }, 'entries'],
     [{ entries: Array.from({ length: 51 }, () => note) }, 'entries'],
-    [{ entries: [{ ...note, attemptId: 'x' }] }, 'entries[0].attemptId'],
-    [{ entries: [note, { ...note, sequence: -1 }] }, 'entries[1].sequence'],
     [{ entries: [note], held: [{ attemptId, held: 'many' }] }, 'held[0].held'],
   ] as const) {
     const response = await send('/api/outbox', data);
@@ -190,6 +188,17 @@ test('what a bench sends is checked entry by entry, and named by its field', asy
   }
   expect((await send('/api/outbox/standing', { attemptIds: ['x'] })).status()).toBe(422);
   expect((await send('/api/outbox', { entries: [note] }, 'x'.repeat(43))).status()).toBe(401);
+  for (const [change, field] of [
+    [{ attemptId: 'x' }, 'attemptId'],
+    [{ sequence: -1 }, 'sequence'],
+    [{ content: 5 }, 'content'],
+  ] as const) {
+    const answered = await send('/api/outbox', { entries: [{ ...note, ...change }] });
+    expect(answered.status()).toBe(200);
+    expect(await answered.json()).toMatchObject({
+      fared: [{ how: 'not-yet', refusal: { fields: [{ field }] } }],
+    });
+  }
   // Nothing of all that was stored; a good one is, and what it lacks of a place is named.
   const fared = async (sequence: number) =>
     (await (

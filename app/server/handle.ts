@@ -49,7 +49,11 @@ const STATUS: Record<Refusal['kind'], number> = {
   conflict: 409,
   invalid: 422,
   'too-often': 429,
+  later: 503,
 };
+
+/** After how many seconds it is worth to ask again for what a later release will understand. */
+const UPDATE_SECONDS = 60;
 
 /** The one way from an outcome of the data layer to an answer; `told` says what of it is told. */
 export function answer<T>(
@@ -60,7 +64,8 @@ export function answer<T>(
   if ('done' in outcome)
     return status === 204 ? new Response(null, { status }) : Response.json(told(outcome.done), { status });
   const { kind, code, message, fields, more } = outcome.refused;
-  return Response.json({ error: { code, message, fields }, ...more }, { status: STATUS[kind] });
+  const headers = kind === 'later' ? { 'retry-after': String(UPDATE_SECONDS) } : undefined;
+  return Response.json({ error: { code, message, fields }, ...more }, { status: STATUS[kind], headers });
 }
 
 /**

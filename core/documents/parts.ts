@@ -62,6 +62,21 @@ const lengthFields = { value: number().min(-1e6).max(1e6).required(), unit: oneO
 export const length = () => part(lengthFields);
 export const maybeLength = () => maybePart(lengthFields);
 
+/** The type of a validation error: a name stands in a list that this release knows in part only. */
+export const UNKNOWN_NAME = 'unknown-name';
+
+const knownName = (values: readonly string[]) => ({
+  name: UNKNOWN_NAME,
+  message: '“${value}” is not known here.',
+  test: (value: unknown) => value === null || value === undefined || values.includes(value as string),
+});
+
+/** A name of a list that a later release may make longer; one that is not known is no fault of the document. */
+export const named = <const V extends readonly string[]>(values: V) =>
+  string().min(1).max(40).required().test(knownName(values)) as unknown as Schema<V[number]>;
+export const maybeNamed = <const V extends readonly string[]>(values: V) =>
+  string().min(1).max(40).nullable().defined().test(knownName(values)) as unknown as Schema<V[number] | null>;
+
 /** Format and version of a document. */
 export const header = <F extends string>(format: F, version: number) => ({
   format: string().oneOf([format]).required() as unknown as Schema<F>,

@@ -473,7 +473,7 @@ describe('what no entry shows', () => {
 
 test('an entry of a kind that is not known blocks the mark, and so does a scheme of later rules', () => {
   const [entry] = recordOf([HANDED_IN]);
-  const unknown = { ...entry!, content: { kind: 'unknown' as const, named: 'photo', format: 2 } };
+  const unknown = { ...entry!, content: { kind: 'unknown' as const, named: 'photo', format: 2, name: null } };
   const proposal = proposeMark(sheet, SCHEME, [...recordOf(whole), unknown]);
   expect(proposal.blocked).toContain('Update the program');
   expect(confirmMark(proposal, SCHEME, { lines: [], capReason: '', comment: '' })).toMatchObject({

@@ -35,3 +35,12 @@ export const entryEnvelopeSchema = object({
 });
 
 export type EntryEnvelope = InferType<typeof entryEnvelopeSchema>;
+
+const ATTEMPT = 'Send the number of the attempt.';
+
+/** An entry as a device keeps it: with the attempt that it belongs to. */
+export const keptEntrySchema = entryEnvelopeSchema.shape({
+  attemptId: exactWhole(1, ATTEMPT).required(ATTEMPT),
+});
+
+export type KeptEntry = InferType<typeof keptEntrySchema>;

@@ -1,6 +1,6 @@
 import type { Schema } from 'yup';
 import type { StoredObject } from '../documents';
-import type { Result } from '../errors/field-issue';
+import type { FieldIssue, Result } from '../errors/field-issue';
 import type { Sheet } from '../sheet';
 import type { Entry, Role } from './entry';
 import type { Prediction } from './predict';
@@ -23,6 +23,18 @@ export interface EntryKind<K extends string, C extends { kind: K }> {
   schema: Schema<C>;
   lifts?: Readonly<Record<number, (older: StoredObject) => StoredObject>>;
   writtenBy: readonly Role[];
+  /** It says what was done to the piece: one device's to write at a time. */
+  ofWork: boolean;
+  /** By it the work goes on: the floor counts from there. */
+  goesOn: boolean;
+  /** It does something about a hold point that was sent back. */
+  answersHold: boolean;
+  /** With it the set-up has begun. */
+  beginsWork: boolean;
+  /** Others wait for it, so it is not kept at a bench until there is a network. */
+  needsNetwork: boolean;
+  /** Whoever made it by mistake may undo it at the bench. */
+  undoable: boolean;
   /** Fields that hold what a person said, stored apart so that they can be taken out. */
   freeText: readonly string[];
   /**
@@ -30,6 +42,11 @@ export interface EntryKind<K extends string, C extends { kind: K }> {
    * only what can not be meant is refused.
    */
   read: (fields: EntryFields, context: ReadingContext) => Result<C>;
+  /**
+   * What fields that are right one by one can not say together; asked on the device and again by the server, whose sheet
+   * may not be chosen yet. Never asked of what is stored: that stays readable.
+   */
+  refuses?: (content: C, sheet: Sheet | null) => FieldIssue | null;
   /** One line of the record. */
   words: (content: C, sheet: Sheet) => { title: string; detail: string };
 }

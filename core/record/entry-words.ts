@@ -6,8 +6,8 @@ import { kindNamed } from './read-stored-entry';
 export function entryWords({ content }: Entry, sheet: Sheet | null): { title: string; detail: string } {
   if (content.kind === 'unknown')
     return {
-      title: `“${content.named}”`,
-      detail: `of a later release (format ${content.format}): kept, not understood, no mark until an update`,
+      title: `“${content.name ?? content.named}”`,
+      detail: `${content.name === null ? '' : `${content.named} `}of a later release (format ${content.format}): kept, not understood, no mark until an update`,
     };
   const kind = kindNamed(content.kind);
   if (kind === null || sheet === null) return { title: content.kind, detail: '' };

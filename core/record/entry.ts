@@ -3,12 +3,14 @@ import type { EntryContent, KnownKind } from './kinds';
 
 export type { Role };
 
-/** A kind of entry that this release does not know: kept, shown as such, changes nothing, and blocks the mark. */
+/** An entry that this release does not understand: kept, shown as such, changes nothing, and blocks the mark. */
 export interface UnknownContent {
   kind: 'unknown';
-  /** As it is named in the record. */
+  /** Its kind, as it is named in the record. */
   named: string;
   format: number;
+  /** The name in it that is not known, such as an event; null: its kind or its format is not. */
+  name: string | null;
 }
 
 /** One line of the append-only record: what, by whom, when on the device and when on the server. */
@@ -44,8 +46,14 @@ export function liveEntries(entries: readonly Entry[]): Entry[] {
       .filter(({ late }) => !late)
       .map((entry) => entry.content.entryId),
   );
-  return entries.filter((entry) => entry.content.kind !== 'strike' && !struck.has(entry.id) && !entry.late);
+  return entries.filter(
+    (entry) => entry.content.kind !== 'strike' && !struck.has(entry.id) && !entry.late && !saysNothing(entry),
+  );
 }
+
+/** A measurement without any reading: earlier releases took it, no size follows from it. */
+const saysNothing = ({ content }: Entry) =>
+  content.kind === 'measurement' && Object.values(content.overWires).every((reading) => reading === null);
 
 /** The strike-out of an entry, or null when it stands. */
 export function strikeOf(entries: readonly Entry[], entryId: string): EntryOf<'strike'> | null {

@@ -2,7 +2,7 @@ import type { Sheet } from '../sheet';
 import { isKind, liveEntries, type Entry } from './entry';
 import { entryWords } from './entry-words';
 import type { Prediction } from './predict';
-import { kindNamed } from './read-stored-entry';
+import { kindNamed, kindOfEntry } from './read-stored-entry';
 import { notLookedOver } from './leading';
 import { sentBackOf } from './step-progress';
 
@@ -29,12 +29,9 @@ export interface FloorState {
   warnings: string[];
 }
 
-/** Entries by which the work goes on. */
-const WORK = new Set(['step', 'pass', 'stop', 'measurement', 'trial', 'finding', 'refigure', 'event']);
-
 export function floorState(sheet: Sheet, entries: readonly Entry[], prediction: Prediction): FloorState {
   const live = liveEntries(entries);
-  const work = live.findLast(({ content }) => WORK.has(content.kind)) ?? null;
+  const work = live.findLast((entry) => kindOfEntry(entry)?.goesOn === true) ?? null;
   const last = live.at(-1);
   return {
     waits: waitingOf(live, prediction, work),

@@ -1,18 +1,5 @@
 import { isKind, liveEntries, type Entry } from './entry';
-
-/** Kinds that say what was done to the piece: these are one device's to write at a time. */
-const OF_THE_WORK: ReadonlySet<string> = new Set([
-  'step',
-  'pass',
-  'stop',
-  'measurement',
-  'trial',
-  'finding',
-  'refigure',
-  'event',
-  'lathe',
-  'hand-in',
-]);
+import { kindOfEntry } from './read-stored-entry';
 
 /** The device that leads: the last one that took the lead; null when none has, as in records made at the desk. */
 export function leadingDevice(entries: readonly Entry[]): string | null {
@@ -35,6 +22,6 @@ export function notLookedOver(entries: readonly Entry[]): Entry[] {
     }
     const { device } = entry;
     const fromBefore = device !== null && leads !== null && device !== leads && led.has(device);
-    return fromBefore && OF_THE_WORK.has(entry.content.kind) && standing.has(entry) && !looked.has(entry.id);
+    return fromBefore && kindOfEntry(entry)?.ofWork === true && standing.has(entry) && !looked.has(entry.id);
   });
 }

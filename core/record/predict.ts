@@ -10,6 +10,7 @@ import { cutsOf, dialTravel, standingOf, stopAt, type Cut } from './cuts';
 import { isKind, liveEntries, type Entry, type EntryOf } from './entry';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
+import { kindOfEntry } from './read-stored-entry';
 import type { AttemptState } from './record-state';
 import type { Segment } from './segment';
 import { lastLook, sentBackOf, stepProgress, type StepProgress } from './step-progress';
@@ -137,9 +138,7 @@ function stateOf(live: readonly Entry[]): Prediction['state'] {
   const lastPass = live.findLastIndex(isKind('pass'));
   if (live.findLastIndex(isFinal) > lastPass) return 'measured';
   if (lastPass >= 0) return 'cutting';
-  return live.some(({ content }) => !['note', 'lathe', 'hand', 'lead', 'looked-over'].includes(content.kind))
-    ? 'set-up'
-    : 'not-begun';
+  return live.some((entry) => kindOfEntry(entry)?.beginsWork === true) ? 'set-up' : 'not-begun';
 }
 
 /**

@@ -1,6 +1,7 @@
 import { meets, wantedChoice, type Sheet, type SheetStep } from '../sheet';
 import { maxRpm, timeLeft } from '../technique';
 import { isKind, type Entry, type EntryOf } from './entry';
+import { kindOfEntry } from './read-stored-entry';
 
 export type StepVerdict = 'open' | 'done' | 'right' | 'wrong' | 'not-done';
 
@@ -41,9 +42,6 @@ function judgedHere(sheet: Sheet, step: SheetStep, entry: StepEntry): StepVerdic
   return step.judged?.entryId === entry.id ? step.judged.verdict : 'open';
 }
 
-/** Entries by which something was done about a hold point that was sent back. */
-const DONE = new Set(['step', 'stop', 'trial', 'measurement', 'finding', 'pass']);
-
 /** The last look at a hold point: signed, or sent back; null when nobody has looked. */
 export function lastLook(
   id: string,
@@ -67,7 +65,7 @@ function workedSince(look: Entry, live: readonly Entry[]): boolean {
     .some(
       (entry) =>
         entry.author.id !== look.author.id &&
-        (DONE.has(entry.content.kind) || (isKind('hand')(entry) && entry.content.raised)),
+        (kindOfEntry(entry)?.answersHold === true || (isKind('hand')(entry) && entry.content.raised)),
     );
 }
 

@@ -7,6 +7,9 @@ interface Server {
   has: Map<number, string[]>;
   unknown: Set<number>;
   refuses: Set<string>;
+  /** Of a later release, or left without a word. */
+  later: Set<string>;
+  silent: Set<string>;
   mostAtOnce: number;
   grants: Set<string>;
   batches: number;
@@ -17,20 +20,26 @@ const PERSON = { id: 1, name: 'One', role: 'student' as const };
 type Sent = { attemptId: number; id: string; sequence: number };
 
 function take(entries: Sent[]) {
-  const awaits = new Map<number, number>();
+  const awaits = new Map<number, { sequence: number; why?: string; says?: string }>();
   const fared = entries.map(({ attemptId, id, sequence }) => {
     const has = server.has.get(attemptId) ?? [];
-    if (server.unknown.has(attemptId)) awaits.set(attemptId, 0);
+    if (server.silent.has(id)) return { id, how: 'not-yet' };
+    if (server.unknown.has(attemptId)) awaits.set(attemptId, { sequence: 0 });
+    else if (server.later.has(id))
+      awaits.set(attemptId, { sequence: 0, why: 'later-release', says: 'Of a later release.' });
     else if (!awaits.has(attemptId) && !has.includes(id) && sequence !== has.length + 1)
-      awaits.set(attemptId, has.length + 1);
+      awaits.set(attemptId, { sequence: has.length + 1 });
     if (awaits.has(attemptId)) return { id, how: 'not-yet' };
     if (!has.includes(id)) server.has.set(attemptId, [...has, id]);
     return server.refuses.has(id)
       ? { id, how: 'refused', refusal: { message: 'No.' } }
       : { id, how: 'taken' };
   });
-  return { fared, awaits: [...awaits].map(([attemptId, sequence]) => ({ attemptId, sequence })) };
+  return { fared, awaits: [...awaits].map(([attemptId, each]) => ({ attemptId, ...each })) };
 }
+
+const realTimeout = window.setTimeout;
+afterEach(() => jest.restoreAllMocks());
 
 beforeEach(() => {
   jest.resetModules();
@@ -39,6 +48,8 @@ beforeEach(() => {
     has: new Map(),
     unknown: new Set(),
     refuses: new Set(),
+    later: new Set(),
+    silent: new Set(),
     mostAtOnce: 50,
     grants: new Set(['token']),
     batches: 0,
@@ -74,6 +85,11 @@ beforeEach(() => {
         : answer(200, take(body.entries));
     },
   });
+  // It sends again by itself after seconds: by then another test has another store.
+  jest
+    .spyOn(window, 'setTimeout')
+    .mockImplementation(((run: () => void, ms = 0) =>
+      ms < 1000 ? realTimeout(run, ms) : 0) as typeof setTimeout);
   AbortSignal.timeout = () => new AbortController().signal;
   Object.assign(navigator, { locks: { request: (_: string, run: () => Promise<unknown>) => run() } });
 });
@@ -200,4 +216,44 @@ test('of whoever leaves nothing is shown any more; what is to be sent, and the d
   expect(await bench.recall('home', 1)).toBeNull();
   expect(await bench.keptOf(5)).toHaveLength(1);
   expect(await bench.benchDevice()).toBe(id);
+});
+
+test('what a later bench has made waits for the update of the server, and holds up no other piece', async () => {
+  const bench = await device();
+  const later = await bench.keep(5);
+  server.later.add(later.id);
+  await bench.keep(5);
+  await bench.keep(7);
+  await act(() => bench.flush());
+  expect([await bench.states(5), await bench.states(7)]).toEqual([['held', 'held'], ['sent']]);
+  expect(bench.outboxState()).toMatchObject({ held: 2, problem: 'Of a later release.' });
+  expect(server.batches).toBeLessThan(4);
+  server.later.clear();
+  await act(() => bench.flush());
+  expect(server.has.get(5)).toEqual(['entry-1', 'entry-2']);
+  expect(bench.outboxState()).toMatchObject({ held: 0, problem: null });
+});
+
+test('entries of one piece by several go in its order: what stands behind whoever has to sign in waits with it', async () => {
+  const bench = await device();
+  const two = { id: 2, name: 'Two', role: 'student' as const };
+  await bench.keep(5);
+  await bench.keep(5, two);
+  await bench.keep(5);
+  await bench.keep(7);
+  await act(() => bench.flush());
+  expect([await bench.states(5), await bench.states(7)]).toEqual([['sent', 'held', 'held'], ['sent']]);
+  expect(bench.outboxState()).toMatchObject({ held: 2, waitsFor: ['Two'], problem: null, canSend: false });
+  await (await bench.benchStore()).put('grants', { personId: 2, name: 'Two', token: 'token' });
+  await act(() => bench.flush());
+  expect(server.has.get(5)).toEqual(['entry-1', 'entry-2', 'entry-3']);
+});
+
+test('a server that leaves an entry without a word is not asked for ever', async () => {
+  const bench = await device();
+  server.silent.add((await bench.keep(5)).id);
+  await bench.keep(7);
+  await act(() => bench.flush());
+  expect([await bench.states(5), await bench.states(7)]).toEqual([['held'], ['sent']]);
+  expect(server.batches).toBeLessThan(4);
 });

@@ -20,7 +20,8 @@ export interface OutboxState {
 
 interface Answer {
   fared: { id: string; how: 'taken' | 'refused' | 'not-yet'; refusal?: { message: string } }[];
-  awaits: { attemptId: number; sequence: number }[];
+  /** `why` and `says` are missing from a server of an earlier release. */
+  awaits: { attemptId: number; sequence: number; why?: string; says?: string }[];
 }
 
 interface Standings {
@@ -184,29 +185,48 @@ async function sendAll(): Promise<string | null> {
             ];
       }),
     );
-    for (const { attemptId, sequence } of awaits) {
+    for (const { attemptId, sequence, why, says } of awaits) {
       const times = (gaps.get(attemptId) ?? 0) + 1;
       gaps.set(attemptId, times);
-      if (sequence === 0)
-        stuck.set(
-          attemptId,
-          'The server does not know one of the pieces: what belongs to it stays on this device.',
-        );
+      if (sequence === 0) stuck.set(attemptId, why === 'unknown-attempt' ? NOT_KNOWN : (says ?? NOT_KNOWN));
       else if (times > MOST_GAPS)
         stuck.set(attemptId, 'The server lacks an entry of one of the pieces: tell your instructor.');
       else await sendAgainFrom(attemptId, sequence);
     }
+    // Whatever a server of another release leaves without a word is not asked for again in this go.
+    for (const { attemptId, id } of entries)
+      if (!awaits.some((each) => each.attemptId === attemptId) && howOf(fared, id) === 'not-yet')
+        stuck.set(attemptId, NOT_KNOWN);
   }
 }
 
-/** The next entries of one maker whose grant is here. */
+const NOT_KNOWN = 'The server does not know one of the pieces: what belongs to it stays on this device.';
+
+/** How an entry fared; one of which nothing was said is still to be sent. */
+const howOf = (fared: Answer['fared'], id: string) => fared.find((each) => each.id === id)?.how ?? 'not-yet';
+
+/**
+ * The next entries of one maker whose grant is here. Those of a piece go in their order, whoever made them: what stands
+ * behind the entry of somebody who has to sign in first waits with it.
+ */
 async function sendable(held: readonly KeptEntry[], atOnce: number): Promise<[Grant | null, KeptEntry[]]> {
   const store = await benchStore();
-  for (const [personId, entries] of byMaker(held)) {
+  for (const [personId, entries] of byMaker(fronts(held).flat())) {
     const grant = await store.get('grants', personId);
     if (grant !== undefined) return [grant, entries.slice(0, atOnce)];
   }
   return [null, []];
+}
+
+/** Of each piece the entries of one maker that are next in its order. */
+function fronts(held: readonly KeptEntry[]): KeptEntry[][] {
+  const pieces = new Map<number, KeptEntry[]>();
+  for (const entry of held) pieces.set(entry.attemptId, [...(pieces.get(entry.attemptId) ?? []), entry]);
+  return [...pieces.values()].map((entries) => {
+    const inOrder = entries.sort((one, other) => one.sequence - other.sequence);
+    const behind = inOrder.findIndex(({ maker }) => maker.id !== inOrder[0]?.maker.id);
+    return behind < 0 ? inOrder : inOrder.slice(0, behind);
+  });
 }
 
 function envelope(
@@ -230,7 +250,7 @@ async function look(problem: string | null): Promise<void> {
   const store = await benchStore();
   const waitsFor = new Set<string>();
   let canSend = false;
-  for (const [personId, [first]] of byMaker(held)) {
+  for (const [personId, [first]] of byMaker(fronts(held).flat())) {
     if ((await store.get('grants', personId)) !== undefined) canSend = true;
     else if (first !== undefined) waitsFor.add(first.maker.name);
   }

@@ -2,8 +2,10 @@ import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore
 import {
   ENTRY_KINDS,
   isKind,
+  kindNamed,
   leadingDevice,
   readAtBench,
+  readStoredEntry,
   type Entry,
   type EntryContent,
   type EntryFields,
@@ -24,8 +26,6 @@ export type BenchAttempt = Omit<AttemptViewProps, 'who'> & {
   hides?: boolean;
 };
 
-/** Kinds that need the network: others wait for them, or the server judges them. */
-const ONLINE_ONLY: ReadonlySet<string> = new Set(['sign-off', 'sent-back']);
 /** A second touch so soon after a cut is the same touch. */
 const TWICE_MS = 700;
 
@@ -126,7 +126,8 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
     if (fields.kind === 'pass' && (keeping.current || soon))
       return refuse('That was the same touch: one cut is recorded.');
     if (keeping.current) return refuse('The entry before is still being kept.');
-    if (ONLINE_ONLY.has(fields.kind ?? '')) return refuse('This is signed on the floor, not at the bench.');
+    if (kindNamed(fields.kind ?? '')?.needsNetwork === true)
+      return refuse('This is signed on the floor, not at the bench.');
     const content = readAtBench(sheet, entries, fields);
     if (!content.ok)
       return {
@@ -176,7 +177,7 @@ export type BenchRecord = ReturnType<typeof useBenchRecord>;
 const refuse = (message: string): Added => ({ ok: false, message, fields: {} });
 
 function asEntry(
-  { id, sequence, after, maker, deviceTime, content }: KeptEntry,
+  { id, sequence, after, maker, deviceTime, format, content }: KeptEntry,
   device: string | null,
 ): Entry {
   return {
@@ -188,7 +189,8 @@ function asEntry(
     deviceTime,
     serverTime: deviceTime,
     late: false,
-    content,
+    // It may have been made by the release before this one.
+    content: readStoredEntry(format, content),
   };
 }
 
@@ -198,9 +200,7 @@ function lastOwn(entries: readonly Entry[], personId: number): Entry | null {
   return (
     entries.findLast(
       ({ id, author, content }) =>
-        author.id === personId &&
-        !struck.has(id) &&
-        !['strike', 'lead', 'looked-over', 'hand', 'hand-in'].includes(content.kind),
+        author.id === personId && !struck.has(id) && kindNamed(content.kind)?.undoable === true,
     ) ?? null
   );
 }

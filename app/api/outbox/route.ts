@@ -1,20 +1,19 @@
-import { array, object } from 'yup';
+import { array, mixed, object } from 'yup';
 import { exactWhole } from '@/core/json';
-import { entryEnvelopeSchema } from '@/core/record';
 import { takeKept } from '@/data/outbox';
 import { handleGranted } from '@/app/server/handle';
 
 const ATTEMPT = 'Send the number of the attempt.';
-const attemptId = () => exactWhole(1, ATTEMPT).required(ATTEMPT);
 
 const schema = object({
-  entries: array(entryEnvelopeSchema.shape({ attemptId: attemptId() }))
+  // Each is looked at by itself: one that is not as it should be harms no other.
+  entries: array(mixed<object>().required('Send the entry.'))
     .min(1, 'Send at least one entry.')
     .max(50, 'At most 50 entries at a time.')
     .required('Send the entries in the order of the device.'),
   held: array(
     object({
-      attemptId: attemptId(),
+      attemptId: exactWhole(1, ATTEMPT).required(ATTEMPT),
       held: exactWhole(0, 'Send how many are still held.').required('Send how many are still held.'),
     }),
   )

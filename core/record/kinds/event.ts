@@ -1,4 +1,4 @@
-import { maybeFigure, maybeWords, maybeYesNo, oneOf, part, words } from '../../documents';
+import { maybeFigure, maybeWords, maybeYesNo, named, part, words } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
 import { formatLength, parseFigures, parseLength, saidText } from '../../units';
 import type { EntryKind } from '../entry-kind';
@@ -25,7 +25,7 @@ export const eventKind: EntryKind<'event', EventContent> = {
   format: 3,
   schema: part({
     kind: kindOf('event'),
-    event: oneOf(EVENTS.map(({ id }) => id)),
+    event: named(EVENTS.map(({ id }) => id)),
     stepId: maybeWords(40),
     touched: maybeYesNo(),
     value: maybeFigure(),
@@ -33,6 +33,12 @@ export const eventKind: EntryKind<'event', EventContent> = {
     said: words(500),
   }),
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: ['said'],
   read: (fields, { sheet }) => {
     const data = eventData(fields.event ?? '');
@@ -72,6 +78,16 @@ export const eventKind: EntryKind<'event', EventContent> = {
       uncertainty: uncertainty === null ? null : uncertainty.value.length.value,
       said,
     });
+  },
+  refuses: ({ event, stepId, touched, value }) => {
+    const data = eventData(event);
+    if (data?.asks !== undefined && touched === null)
+      return { field: 'touched', code: 'required', message: data.asks };
+    if (data?.ofStep === true && stepId === null)
+      return { field: 'stepId', code: 'required', message: 'Say which step was wrong.' };
+    return (data?.value === 'reading' || data?.value === 'speed') && value === null
+      ? { field: 'value', code: 'required', message: `Type the ${data.value}.` }
+      : null;
   },
   words: ({ event, stepId, touched, value, said }, sheet) => {
     const data = eventData(event);

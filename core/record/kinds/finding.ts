@@ -1,4 +1,4 @@
-import { maybeFigure, maybeOneOf, oneOf, part, words } from '../../documents';
+import { maybeFigure, maybeNamed, oneOf, part, words } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
 import { EVIDENCE_DATA } from '../../proof';
 import { formatLength, parseLength } from '../../units';
@@ -34,10 +34,16 @@ export const findingKind: EntryKind<'finding', FindingContent> = {
     kind: kindOf('finding'),
     purpose: oneOf(['mid', 'final'] as const),
     evidenceId: words(40).min(1),
-    answer: maybeOneOf(ANSWERS),
+    answer: maybeNamed(ANSWERS),
     value: maybeFigure(),
   }),
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: (fields, { sheet }) => {
     const evidence = sheet.proof.find(({ id }) => id === fields.evidenceId);
@@ -58,6 +64,10 @@ export const findingKind: EntryKind<'finding', FindingContent> = {
       ? bad('value', 'out-of-range', 'Type what was measured.')
       : good({ ...base, answer: null, value });
   },
+  refuses: ({ answer, value }) =>
+    (answer === null) === (value === null)
+      ? { field: 'answer', code: 'required', message: 'Send what was found: an answer, or a value.' }
+      : null,
   words: ({ evidenceId, answer, value, purpose }, { proof, thread }) => ({
     title: `${proof.find(({ id }) => id === evidenceId)?.title ?? evidenceId}${purpose === 'final' ? ', final' : ''}`,
     detail:

@@ -1,7 +1,8 @@
-import { oneOf, part, words } from '../../documents';
-import { bad, good } from '../../errors/field-issue';
+import { named, part, words } from '../../documents';
+import { bad, good, type FieldIssue } from '../../errors/field-issue';
 import { saidText, visibleLength } from '../../units';
 import type { EntryKind } from '../entry-kind';
+import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 /** How a try ended, as whoever cut it sees it. */
@@ -15,13 +16,28 @@ export interface HandInContent {
   change: string;
 }
 
+function withoutCause({ how, cause }: HandInContent): FieldIssue | null {
+  return how === 'scrapped' && visibleLength(cause) < 3
+    ? { field: 'cause', code: 'required', message: 'Say what you think went wrong.' }
+    : null;
+}
+
 /** The try ends, and its work is handed in for the mark. */
 export const handInKind: EntryKind<'hand-in', HandInContent> = {
   kind: 'hand-in',
   format: 3,
-  schema: part({ kind: kindOf('hand-in'), how: oneOf(ENDINGS), cause: words(500), change: words(500) }),
-  lifts: { 2: (older) => ({ ...older, how: 'accepted', cause: '', change: '' }) },
+  schema: part({ kind: kindOf('hand-in'), how: named(ENDINGS), cause: words(500), change: words(500) }),
+  lifts: {
+    1: asItWas,
+    2: (older) => ({ ...older, how: 'accepted', cause: '', change: '' }),
+  },
   writtenBy: ['student', 'instructor'],
+  ofWork: true,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: false,
   freeText: ['cause', 'change'],
   read: ({ how = 'accepted', cause = '', change = '' }) => {
     const ended = ENDINGS.find((each) => each === how);
@@ -29,10 +45,11 @@ export const handInKind: EntryKind<'hand-in', HandInContent> = {
     const [why, next] = [saidText(cause), saidText(change)];
     if (why.length > 500) return bad('cause', 'too-long', 'At most 500 characters.');
     if (next.length > 500) return bad('change', 'too-long', 'At most 500 characters.');
-    if (ended === 'scrapped' && visibleLength(why) < 3)
-      return bad('cause', 'required', 'Say what you think went wrong.');
-    return good({ kind: 'hand-in', how: ended, cause: why, change: next });
+    const content = { kind: 'hand-in', how: ended, cause: why, change: next } as const;
+    const issue = withoutCause(content);
+    return issue === null ? good(content) : { ok: false, issues: [issue] };
   },
+  refuses: withoutCause,
   words: ({ how, cause, change }) => ({
     title: { accepted: 'Handed in', scrapped: 'Scrapped, handed in', 'given-up': 'Given up, handed in' }[how],
     detail:

@@ -16,6 +16,12 @@ export const latheKind: EntryKind<'lathe', LatheContent> = {
   format: 2,
   schema: part({ kind: kindOf('lathe'), sheetId: whole(1, 2 ** 31 - 1), name: words(80).min(1) }),
   writtenBy: ['student', 'instructor'],
+  ofWork: true,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: false,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: ({ sheetId = '', name = '' }, { prediction }) => {
     if (prediction.cuts.length > 0)

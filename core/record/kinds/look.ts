@@ -1,4 +1,4 @@
-import { oneOf, part, words } from '../../documents';
+import { named, part, words } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
@@ -16,8 +16,14 @@ export interface LookContent {
 export const lookKind: EntryKind<'look', LookContent> = {
   kind: 'look',
   format: 2,
-  schema: part({ kind: kindOf('look'), subject: words(60).min(1), verdict: oneOf(LOOK_VERDICTS) }),
+  schema: part({ kind: kindOf('look'), subject: words(60).min(1), verdict: named(LOOK_VERDICTS) }),
   writtenBy: ['instructor', 'helper'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: ({ subject = '', verdict = '' }) => {
     const found = LOOK_VERDICTS.find((each) => each === verdict);
@@ -25,5 +31,13 @@ export const lookKind: EntryKind<'look', LookContent> = {
       ? good({ kind: 'look', subject, verdict: found })
       : bad('verdict', 'unreadable', 'Say whether it looks good, fair or poor.');
   },
+  refuses: ({ subject }) =>
+    subject.startsWith('look:')
+      ? null
+      : {
+          field: 'subject',
+          code: 'unreadable',
+          message: 'Send what was looked at: a line that begins with look:.',
+        },
   words: ({ subject, verdict }) => ({ title: `Looked at ${subject.replace('look:', '')}`, detail: verdict }),
 };

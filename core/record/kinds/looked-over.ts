@@ -15,6 +15,12 @@ export const lookedOverKind: EntryKind<'looked-over', LookedOverContent> = {
   format: 2,
   schema: part({ kind: kindOf('looked-over'), entryId: words(36).min(1) }),
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: false,
+  needsNetwork: false,
+  undoable: false,
   freeText: [],
   read: ({ entryId = '' }, { entries }) =>
     entries.some(({ id }) => id === entryId)

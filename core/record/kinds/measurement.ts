@@ -1,9 +1,10 @@
-import { length, listOf, maybeFigure, maybeWords, oneOf, part } from '../../documents';
-import { bad, good, type Result } from '../../errors/field-issue';
+import { length, listOf, maybeFigure, maybeWords, oneOf, named, part } from '../../documents';
+import { bad, good, type FieldIssue, type Result } from '../../errors/field-issue';
 import { capital } from '../../gauging';
 import { formatLength, parseLength, type Length, type LengthUnit } from '../../units';
 import type { Sheet } from '../../sheet';
 import type { EntryKind } from '../entry-kind';
+import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 import {
   inOtherUnit,
@@ -43,20 +44,27 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
   schema: part({
     kind: kindOf('measurement'),
     purpose: oneOf(['mid', 'final'] as const),
-    method: oneOf(['wires', 'direct'] as const),
+    method: named(['wires', 'direct'] as const),
     evidenceId: maybeWords(40),
     wire: length(),
     overWires: part({ start: maybeFigure(), middle: maybeFigure(), end: maybeFigure() }),
     crest: maybeFigure(),
     instrument: maybeWords(80),
     zero: maybeFigure(-25, 25),
-    questioned: listOf(oneOf(READING_QUESTIONS), 10),
+    questioned: listOf(named(READING_QUESTIONS), 10),
   }),
   lifts: {
+    1: asItWas,
     2: (older) => ({ ...older, method: 'wires', evidenceId: null }),
     3: (older) => ({ ...older, instrument: null, zero: null, questioned: [] }),
   },
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: (fields, { sheet }) => {
     const { thread, workDiameter, wires, words } = sheet;
@@ -74,7 +82,6 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       sheet.proof.find(({ kind }) => kind === 'wires' || kind === 'thread-micrometer');
     const method = evidence?.kind === 'thread-micrometer' ? ('direct' as const) : ('wires' as const);
     const over = method === 'wires' ? capital(words.over) : 'Across the flanks';
-    const wanted = evidence?.places ?? PLACES;
     const wireText = method === 'wires' ? (fields.wire ?? '') : '';
     const wire = wireText.trim() === '' ? good(wires.diameter) : lengthOf('wire', wireText, unit);
     if (!wire.ok) return wire;
@@ -115,20 +122,7 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
       const says = `The ${words.work} was planned at ${show(workDiameter)} ${unit}. Measure the ${words.crest} again.`;
       return bad('crest', 'out-of-range', says);
     }
-    if (PLACES.every((place) => places[place] === null))
-      return bad(wanted[0] ?? 'start', 'required', `Type the reading at one place at least.`);
-    if (purpose === 'final') {
-      const missing = wanted.find((place) => places[place] === null);
-      if (missing !== undefined)
-        return bad(
-          missing,
-          'required',
-          `The final measurement wants ${WANTED[wanted.length] ?? 'all three places'}.`,
-        );
-      if (crest.value === null)
-        return bad('crest', 'required', `The final measurement wants the ${words.crest} too.`);
-    }
-    return good({
+    const content: MeasurementContent = {
       kind: 'measurement',
       purpose,
       method,
@@ -140,7 +134,15 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
         (fields.instrument ?? '').trim() === '' ? null : (fields.instrument ?? '').trim().slice(0, 80),
       zero: zero.value === 0 ? null : zero.value,
       questioned: (fields.questioned ?? '').split(' ').filter(isReadingQuestion),
-    });
+    };
+    const issue = lacks(content, sheet);
+    return issue === null ? good(content) : { ok: false, issues: [issue] };
+  },
+  refuses: (content, sheet) => {
+    const issue = lacks(content, sheet);
+    return issue === null || issue.field === 'crest'
+      ? issue
+      : { ...issue, field: `overWires.${issue.field}` };
   },
   words: ({ purpose, method, overWires, crest, instrument, zero, questioned }, { thread, words }) => {
     const show = (value: number) => formatLength({ value, unit: thread.unit });
@@ -160,6 +162,24 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
     };
   },
 };
+
+/** The reading that a measurement lacks; null when it has what it needs. A size can not follow from nothing. */
+function lacks(
+  { purpose, evidenceId, overWires, crest }: MeasurementContent,
+  sheet: Sheet | null,
+): FieldIssue | null {
+  const wanted = sheet?.proof.find(({ id }) => id === evidenceId)?.places ?? PLACES;
+  const required = (field: string, message: string): FieldIssue => ({ field, code: 'required', message });
+  if (PLACES.every((place) => overWires[place] === null))
+    return required(wanted[0] ?? 'start', 'Type the reading at one place at least.');
+  if (purpose === 'mid' || sheet === null) return null;
+  const missing = wanted.find((place) => overWires[place] === null);
+  if (missing !== undefined)
+    return required(missing, `The final measurement wants ${WANTED[wanted.length] ?? 'all three places'}.`);
+  return crest === null
+    ? required('crest', `The final measurement wants the ${sheet.words.crest} too.`)
+    : null;
+}
 
 /** Beyond this an instrument is not off but broken, or set to another length. */
 const MOST_ZERO: Record<LengthUnit, number> = { in: 0.02, mm: 0.5 };

@@ -1,7 +1,8 @@
 import { part, words } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
-import { saidText } from '../../units';
+import { saidText, visibleLength } from '../../units';
 import type { EntryKind } from '../entry-kind';
+import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 export interface NoteContent {
@@ -14,14 +15,23 @@ export const noteKind: EntryKind<'note', NoteContent> = {
   kind: 'note',
   format: 2,
   schema: part({ kind: kindOf('note'), text: words(500).min(1) }),
+  lifts: { 1: asItWas },
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: false,
+  needsNetwork: false,
+  undoable: true,
   freeText: ['text'],
   read: ({ text = '' }) => {
     const said = saidText(text);
-    if (said === '') return bad('text', 'required', 'Type the note.');
+    if (visibleLength(said) === 0) return bad('text', 'required', 'Type the note.');
     return said.length > 500
       ? bad('text', 'too-long', 'At most 500 characters.')
       : good({ kind: 'note', text: said });
   },
+  refuses: ({ text }) =>
+    visibleLength(text) < 1 ? { field: 'text', code: 'required', message: 'Type the note.' } : null,
   words: ({ text }) => ({ title: 'Note', detail: text }),
 };

@@ -1,7 +1,7 @@
 import {
   listOf,
   maybeFigure,
-  maybeOneOf,
+  maybeNamed,
   maybePart,
   maybeWhole,
   maybeWords,
@@ -60,7 +60,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
     zero: words(40).min(1),
     asPlanned: yesNo(),
     rows: maybeWords(36),
-    drive: maybeOneOf(REAL_DRIVES),
+    drive: maybeNamed(REAL_DRIVES),
     mark: maybeWords(20),
     allTheSame: yesNo(),
     told: maybePart({
@@ -75,6 +75,12 @@ export const passKind: EntryKind<'pass', PassContent> = {
     2: (older) => ({ ...older, drive: null, mark: null, crossSlide: null, allTheSame: false }),
   },
   writtenBy: ['student', 'instructor'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: (fields, context) => {
     const { prediction, sheet } = context;
@@ -141,6 +147,10 @@ export const passKind: EntryKind<'pass', PassContent> = {
     }
     return good({ ...content, reading: value, asPlanned: value === planned?.dialReading.value });
   },
+  refuses: ({ plannedPass, reading, asPlanned }) =>
+    asPlanned && (plannedPass === null || reading === null)
+      ? { field: 'asPlanned', code: 'conflict', message: 'A pass as planned has its row and its reading.' }
+      : null,
   words: ({ plannedPass, start, reading, asPlanned, crossSlide, drive, mark, allTheSame }, sheet) => {
     const { unit } = sheet.lathe.dial.graduation;
     const several = sheet.thread.starts > 1 ? `start ${start}, ` : '';

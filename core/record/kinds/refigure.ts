@@ -1,4 +1,4 @@
-import { figure, listOf, oneOf, part } from '../../documents';
+import { figure, listOf, named, part } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
 import { sheetPassSchema, type SheetPass } from '../../sheet';
 import { formatLength } from '../../units';
@@ -21,7 +21,7 @@ export const refigureKind: EntryKind<'refigure', RefigureContent> = {
   format: 3,
   schema: part({
     kind: kindOf('refigure'),
-    what: oneOf(['work-diameter', 'tip'] as const),
+    what: named(['work-diameter', 'tip'] as const),
     value: figure(0),
     passes: listOf(sheetPassSchema, 8000),
   }),
@@ -38,6 +38,12 @@ export const refigureKind: EntryKind<'refigure', RefigureContent> = {
     }),
   },
   writtenBy: ['student', 'instructor'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: ({ what, value = '' }, { sheet, prediction }) => {
     if (what !== 'work-diameter' && what !== 'tip')
@@ -54,6 +60,10 @@ export const refigureKind: EntryKind<'refigure', RefigureContent> = {
         )
       : good({ kind: 'refigure', what, value: found, passes });
   },
+  refuses: ({ passes }) =>
+    passes.length === 0
+      ? { field: 'passes', code: 'required', message: 'Send the passes that follow.' }
+      : null,
   words: ({ what, value, passes }, { thread, words }) => ({
     title: 'Passes figured anew',
     detail: `${what === 'tip' ? 'tip' : words.work} ${formatLength({ value, unit: thread.unit })} ${thread.unit}, ${passes.length} passes`,

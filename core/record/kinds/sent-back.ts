@@ -18,6 +18,12 @@ export const sentBackKind: EntryKind<'sent-back', SentBackContent> = {
   format: 2,
   schema: part({ kind: kindOf('sent-back'), stepId: words(40).min(1), reason: words(500).min(1) }),
   writtenBy: ['instructor', 'helper'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: true,
+  undoable: true,
   freeText: ['reason'],
   read: ({ stepId = '', reason = '' }, { sheet }) => {
     const held = [...sheet.steps, ...sheet.stops].find(({ id, hold }) => id === stepId && hold);
@@ -28,6 +34,10 @@ export const sentBackKind: EntryKind<'sent-back', SentBackContent> = {
       ? bad('reason', 'too-long', 'At most 500 characters.')
       : good({ kind: 'sent-back', stepId: held.id, reason: said });
   },
+  refuses: ({ reason }) =>
+    visibleLength(reason) < 3
+      ? { field: 'reason', code: 'required', message: 'Say what has to be mended.' }
+      : null,
   words: ({ stepId, reason }, { steps, stops }) => ({
     title: `Sent back: ${[...steps, ...stops].find(({ id }) => id === stepId)?.title ?? stepId}`,
     detail: reason,

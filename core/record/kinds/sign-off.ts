@@ -1,6 +1,7 @@
 import { part, words } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
 import type { EntryKind } from '../entry-kind';
+import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 export interface SignOffContent {
@@ -13,7 +14,14 @@ export const signOffKind: EntryKind<'sign-off', SignOffContent> = {
   kind: 'sign-off',
   format: 2,
   schema: part({ kind: kindOf('sign-off'), stepId: words(40).min(1) }),
+  lifts: { 1: asItWas },
   writtenBy: ['instructor', 'helper'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: true,
+  undoable: true,
   freeText: [],
   read: ({ stepId }, { sheet }) => {
     const held = [...sheet.steps, ...sheet.stops].find(({ id, hold }) => id === stepId && hold);

@@ -1,8 +1,17 @@
-import { maybeFigure, maybeWhole, maybeWords, oneOf, part, words } from '../../documents';
+import { maybeFigure, maybeWhole, maybeWords, named, part, words } from '../../documents';
 import { bad, good, type Result } from '../../errors/field-issue';
 import { showStepValue, type SheetStep, type StepUnit } from '../../sheet';
-import { parseAngleDeg, parseFigures, parseLength, parseWhole, saidText, typedText } from '../../units';
+import {
+  parseAngleDeg,
+  parseFigures,
+  parseLength,
+  parseWhole,
+  saidText,
+  typedText,
+  visibleLength,
+} from '../../units';
 import type { EntryKind } from '../entry-kind';
+import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 /** Done now, found set and checked, done by another, not done, or standing from an earlier try on the same lathe. */
@@ -35,16 +44,23 @@ export const stepKind: EntryKind<'step', StepContent> = {
     kind: kindOf('step'),
     stepId: words(40).min(1),
     value: maybeFigure(),
-    how: oneOf(STEP_HOW),
+    how: named(STEP_HOW),
     choice: maybeWords(4000),
     count: maybeWhole(0, 100),
     said: words(200),
     fromTry: maybeWhole(1, 1000),
   }),
   lifts: {
+    1: asItWas,
     2: (older) => ({ ...older, how: 'done', choice: null, count: null, said: '', fromTry: null }),
   },
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: ['said'],
   read: (
     { stepId, value = '', how = 'done', choice = '', count = '', said = '', fromTry = '' },
@@ -87,6 +103,13 @@ export const stepKind: EntryKind<'step', StepContent> = {
       return read.ok ? good({ ...content, count: read.value }) : read;
     }
     return step.expected === null ? good(content) : withValue(content, step.expected.unit, value);
+  },
+  refuses: ({ how, said }) => {
+    if (how === 'not-done' && visibleLength(said) === 0)
+      return { field: 'said', code: 'required', message: 'Say why it was not done.' };
+    return how === 'by-other' && visibleLength(said) === 0
+      ? { field: 'said', code: 'required', message: 'Say who did it.' }
+      : null;
   },
   words: ({ stepId, value, how, choice, count, said, fromTry }, sheet) => {
     const step = sheet.steps.find(({ id }) => id === stepId);

@@ -24,6 +24,12 @@ export const stopKind: EntryKind<'stop', StopContent> = {
     reading: maybeFigure(),
   }),
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: ({ stopId, answer = '' }, { sheet, prediction }) => {
     const stop = sheet.stops.find(({ id }) => id === stopId);

@@ -3,6 +3,7 @@ import { bad, good } from '../../errors/field-issue';
 import { saidText, visibleLength } from '../../units';
 import { liveEntries } from '../entry';
 import type { EntryKind } from '../entry-kind';
+import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 export interface StrikeContent {
@@ -16,7 +17,14 @@ export const strikeKind: EntryKind<'strike', StrikeContent> = {
   kind: 'strike',
   format: 2,
   schema: part({ kind: kindOf('strike'), entryId: words(36).min(1), reason: words(500).min(1) }),
+  lifts: { 1: asItWas },
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: false,
+  needsNetwork: false,
+  undoable: false,
   freeText: ['reason'],
   read: ({ entryId, reason = '' }, { entries }) => {
     const standing = liveEntries(entries).find((entry) => entry.id === entryId);
@@ -28,5 +36,9 @@ export const strikeKind: EntryKind<'strike', StrikeContent> = {
       ? bad('reason', 'too-long', 'At most 500 characters.')
       : good({ kind: 'strike', entryId: standing.id, reason: said });
   },
+  refuses: ({ reason }) =>
+    visibleLength(reason) < 3
+      ? { field: 'reason', code: 'required', message: 'Say why the entry is struck out.' }
+      : null,
   words: ({ reason }) => ({ title: 'Struck out', detail: reason }),
 };

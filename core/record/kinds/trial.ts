@@ -1,4 +1,4 @@
-import { maybeFigure, maybeWords, maybeYesNo, oneOf, part, words } from '../../documents';
+import { maybeFigure, maybeWords, maybeYesNo, oneOf, named, part, words } from '../../documents';
 import { bad, good } from '../../errors/field-issue';
 import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '../../nut';
 import { formatLength, parseLength } from '../../units';
@@ -30,13 +30,19 @@ export const trialKind: EntryKind<'trial', TrialContent> = {
     purpose: oneOf(['mid', 'final'] as const),
     evidenceId: words(40).min(1),
     stopId: maybeWords(40),
-    answer: oneOf(NUT_ANSWERS),
+    answer: named(NUT_ANSWERS),
     end: oneOf(['one', 'both'] as const),
     toShoulder: maybeYesNo(),
     crest: maybeFigure(),
     reading: maybeFigure(),
   }),
   writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: (fields, { sheet, prediction }) => {
     const { unit } = sheet.thread;

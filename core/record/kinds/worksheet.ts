@@ -25,6 +25,12 @@ export const worksheetKind: EntryKind<'worksheet', WorksheetContent> = {
     told: yesNo(),
   }),
   writtenBy: ['student', 'instructor'],
+  ofWork: false,
+  goesOn: false,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
   freeText: [],
   read: ({ question = '', answer = '', told }, { sheet }) => {
     const asked = sheet.worksheet.find(({ id }) => id === question);
