@@ -6,7 +6,7 @@ import { change, rowOf } from './query';
 import { hashOf } from './secrets';
 
 /** A grant is good for a term; whoever signs in at the device has a new one. */
-const GOOD_DAYS = 120;
+export const GRANT_DAYS = 120;
 const TOKEN = /^[A-Za-z0-9_-]{43}$/;
 
 /** Who may send what, from which device. */
@@ -45,7 +45,7 @@ export async function grantedBy(token: string): Promise<Granted | null> {
       WHERE token_hash = ? AND ended_at IS NULL`,
     [hashOf(token)],
   );
-  if (row === null || Date.now() - row.grantedAt.getTime() > GOOD_DAYS * 86_400_000) return null;
+  if (row === null || Date.now() - row.grantedAt.getTime() > GRANT_DAYS * 86_400_000) return null;
   const person = await findPerson(row.personId);
   return person === null ? null : { person, device: row.device };
 }

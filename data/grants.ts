@@ -6,11 +6,11 @@ import { mariadbDriver } from './mariadb-driver';
 /** What the running application may do to each table, beyond reading it. What is not listed is refused by the database. */
 export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   migrations: '',
-  people: 'INSERT, UPDATE (name)',
-  classes: 'INSERT, UPDATE (name, code, archived_at)',
+  people: 'INSERT, UPDATE (name, codes_given)',
+  classes: 'INSERT, UPDATE (name, code, archived_at, roster_version)',
   memberships: 'INSERT, UPDATE (archived_at)',
   credentials: 'INSERT, DELETE',
-  one_time_codes: 'INSERT, UPDATE (used_at)',
+  one_time_codes: 'INSERT, DELETE, UPDATE (used_at)',
   failed_tries: 'INSERT, DELETE',
   shop: 'UPDATE (time_zone, words)',
   shop_items: 'INSERT, UPDATE (archived_at)',
@@ -31,8 +31,8 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   mark_decisions: 'INSERT',
   fault_puzzles: 'INSERT',
   fault_answers: 'INSERT',
-  sessions: 'INSERT, UPDATE (seen_at, ended_at)',
-  device_grants: 'INSERT, UPDATE (ended_at)',
+  sessions: 'INSERT, DELETE, UPDATE (seen_at, ended_at)',
+  device_grants: 'INSERT, DELETE, UPDATE (ended_at)',
   bench_devices: 'INSERT, DELETE',
 };
 

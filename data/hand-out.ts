@@ -3,17 +3,18 @@ import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { usualScheme } from '@/core/marking';
 import { readPlan, type Plan, type PlanForm } from '@/core/plan';
-import { ENTRY_KINDS, type LatheContent } from '@/core/record';
+import { ENTRY_KINDS, summaryOf, type Entry, type LatheContent } from '@/core/record';
 import { refusedByLathe, sheetFor } from '@/core/sheet';
 import { ownExercise } from './access';
 import { database } from './database';
 import { writeDraft } from './exercises';
+import { sheetOf } from './frozen';
 import { conflict, notFound, outcomeOf, type Outcome } from './outcome';
 import { REMOVED, type PersonView } from './people';
-import { change, insertRow, places, rowOf, rowsOf } from './query';
+import { change, insertRow, insertRows, places, rowOf, rowsOf } from './query';
 import { gaugesOf, lathesOf, shopOf } from './shop';
 import { contentHash, storedJson } from './stored-json';
-import { derivedSummary, writeSummary } from './summaries';
+import { SUMMARY_COLUMNS, sheetIdOf, sheetIdsOfHandOut, summaryValues } from './summaries';
 
 export interface HandedOut {
   revision: number;
@@ -93,15 +94,14 @@ export function handOut(
         );
         frozen.set(latheId, { kind: 'lathe', sheetId, name });
       }
-      const attempts: HandedOut['attempts'] = [];
-      for (const studentId of chosen) {
-        const hand = { exerciseId, handOutId, schemeId, classId: exercise.classId, revisionId: revision.id };
-        const id = await makeAttempt(hand, studentId, now, transaction);
-        const given = frozen.get(latheOf.find((each) => each.studentId === studentId)?.latheId ?? 0);
-        if (given !== undefined && sheets.length > 1)
-          await giveLathe(viewer, id, handOutId, given, now, transaction);
-        attempts.push({ studentId, id });
-      }
+      const hand = { exerciseId, handOutId, schemeId, classId: exercise.classId, revisionId: revision.id };
+      const several = sheets.length > 1;
+      const tries = chosen.map((studentId) => {
+        const latheId = latheOf.find((each) => each.studentId === studentId)?.latheId ?? 0;
+        const lathe = several ? (frozen.get(latheId) ?? null) : null;
+        return { studentId, gives: lathe === null ? null : givenLathe(viewer, lathe, now) };
+      });
+      const attempts = await makeAttempts(hand, tries, now, transaction);
       return { revision: revision.number, attempts };
     });
   });
@@ -165,8 +165,9 @@ export async function freezeScheme(scheme: object, transaction: Transaction): Pr
     [hash, text],
     transaction,
   );
+  // Read with a lock: the snapshot of this transaction may be older than the row that another has just stored.
   const row = await rowOf<{ id: number }>(
-    'SELECT id FROM schemes WHERE content_hash = ?',
+    'SELECT id FROM schemes WHERE content_hash = ? LOCK IN SHARE MODE',
     [hash],
     transaction,
   );
@@ -206,22 +207,18 @@ export async function freezeSheet(
 }
 
 /** The lathe that the instructor gives is an entry like any other: until the first cut another can be taken. */
-async function giveLathe(
-  viewer: PersonView,
-  attemptId: number,
-  handOutId: number,
-  lathe: LatheContent,
-  now: Date,
-  transaction: Transaction,
-): Promise<void> {
-  await change(
-    `INSERT INTO entries (client_id, attempt_id, author_id, author_role, after_id, format, content, device_time, server_time)
-      VALUES (?, ?, ?, 'instructor', NULL, ?, ?, ?, ?)`,
-    [randomUUID(), attemptId, viewer.id, ENTRY_KINDS.lathe.format, storedJson(lathe), now, now],
-    transaction,
-  );
-  const { summary, sheetId } = await derivedSummary(attemptId, handOutId, transaction);
-  await writeSummary(attemptId, summary, sheetId, transaction);
+function givenLathe({ id, name }: PersonView, lathe: LatheContent, now: Date): Entry {
+  return {
+    id: randomUUID(),
+    device: null,
+    sequence: null,
+    after: null,
+    author: { id, name, role: 'instructor' },
+    deviceTime: now.toISOString(),
+    serverTime: now.toISOString(),
+    late: false,
+    content: lathe,
+  };
 }
 
 interface Hand {
@@ -232,31 +229,79 @@ interface Hand {
   revisionId: number;
 }
 
-/** One try of one student, with its summary. */
+/** One try of one student, with the entry that it begins with. */
+interface NewTry {
+  studentId: number;
+  gives: Entry | null;
+}
+
+/** A try of each student, with its summary: however many they are, the questions to the database stay as many. */
+export async function makeAttempts(
+  { exerciseId, handOutId, schemeId, classId, revisionId }: Hand,
+  tries: readonly NewTry[],
+  now: Date,
+  transaction: Transaction,
+): Promise<HandedOut['attempts']> {
+  if (tries.length === 0) return [];
+  const ids = tries.map(({ studentId }) => studentId);
+  const before = await rowsOf<{ studentId: number; tries: number }>(
+    `SELECT student_id AS studentId, MAX(try_number) AS tries FROM attempt_summaries
+      WHERE exercise_id = ? AND student_id IN (${places(ids)}) GROUP BY student_id`,
+    [exerciseId, ...ids],
+    transaction,
+  );
+  const tryOf = (id: number) => Number(before.find(({ studentId }) => studentId === id)?.tries ?? 0) + 1;
+  await insertRows(
+    'attempts (revision_id, student_id, try_number, created_at, hand_out_id)',
+    ids.map((id) => [revisionId, id, tryOf(id), now, handOutId]),
+    transaction,
+  );
+  // Asked for, and not counted up from the first: the database may give ids in steps.
+  const made = await rowsOf<{ id: number; studentId: number }>(
+    `SELECT id, student_id AS studentId FROM attempts WHERE hand_out_id = ? AND student_id IN (${places(ids)}) ORDER BY id`,
+    [handOutId, ...ids],
+    transaction,
+  );
+  const attempts = ids.map((studentId) => ({
+    studentId,
+    id: made.findLast((row) => row.studentId === studentId)?.id ?? 0,
+  }));
+  const attemptOf = (id: number) => attempts.find(({ studentId }) => studentId === id)?.id ?? 0;
+  const given = tries.flatMap(({ studentId, gives }) => (gives === null ? [] : [{ studentId, gives }]));
+  await insertRows(
+    'entries (client_id, attempt_id, author_id, author_role, after_id, format, content, device_time, server_time)',
+    given.map(({ studentId, gives: { id, author, content } }) => [
+      ...[id, attemptOf(studentId), author.id, author.role, null, ENTRY_KINDS.lathe.format],
+      ...[storedJson(content), now, now],
+    ]),
+    transaction,
+  );
+  const allowed = await sheetIdsOfHandOut(handOutId, transaction);
+  const rows: unknown[][] = [];
+  for (const { studentId, gives } of tries) {
+    const entries = gives === null ? [] : [gives];
+    const sheetId = sheetIdOf(entries, allowed);
+    const sheet = sheetId === null ? null : await sheetOf(sheetId, transaction);
+    rows.push([
+      ...[attemptOf(studentId), classId, exerciseId, studentId, handOutId, schemeId, tryOf(studentId)],
+      ...summaryValues(summaryOf(sheet, entries, null), sheetId),
+    ]);
+  }
+  await insertRows(
+    `attempt_summaries (attempt_id, class_id, exercise_id, student_id, hand_out_id, scheme_id, try_number, ${SUMMARY_COLUMNS.join(', ')})`,
+    rows,
+    transaction,
+  );
+  return attempts;
+}
+
+/** One try of one student. */
 export async function makeAttempt(
   hand: Hand,
   studentId: number,
   now: Date,
   transaction: Transaction,
 ): Promise<number> {
-  const before = await rowOf<{ tries: number }>(
-    'SELECT COALESCE(MAX(try_number), 0) AS tries FROM attempt_summaries WHERE exercise_id = ? AND student_id = ?',
-    [hand.exerciseId, studentId],
-    transaction,
-  );
-  const tryNumber = (before?.tries ?? 0) + 1;
-  const id = await insertRow(
-    'INSERT INTO attempts (revision_id, student_id, try_number, created_at, hand_out_id) VALUES (?, ?, ?, ?, ?)',
-    [hand.revisionId, studentId, tryNumber, now, hand.handOutId],
-    transaction,
-  );
-  await insertRow(
-    `INSERT INTO attempt_summaries (attempt_id, deriver, class_id, exercise_id, student_id, hand_out_id, scheme_id, try_number,
-      state, passes_cut, entries) VALUES (?, 0, ?, ?, ?, ?, ?, ?, 'not-begun', 0, 0)`,
-    [id, hand.classId, hand.exerciseId, studentId, hand.handOutId, hand.schemeId, tryNumber],
-    transaction,
-  );
-  const { summary, sheetId } = await derivedSummary(id, hand.handOutId, transaction);
-  await writeSummary(id, summary, sheetId, transaction);
-  return id;
+  const [made] = await makeAttempts(hand, [{ studentId, gives: null }], now, transaction);
+  return made?.id ?? 0;
 }

@@ -2,6 +2,7 @@ import 'server-only';
 import { addDays, addHours } from 'date-fns';
 import type { Transaction } from 'sequelize';
 import type { SecretKind } from '@/core/people';
+import { database } from './database';
 import { change, rowOf } from './query';
 import { hashOf, makeCode } from './secrets';
 
@@ -15,13 +16,25 @@ const validUntil = (kind: SecretKind, now: Date) => (kind === 'pin' ? addDays(no
  * Gives a person a one-time code, with which a first password or PIN is chosen; codes given before are worth nothing.
  * The code itself is not kept.
  */
-export async function giveCode(
+export function giveCode(
   personId: number,
   kind: SecretKind,
   issuedById: number | null,
   transaction?: Transaction,
 ): Promise<string> {
+  const give = (within: Transaction) => newCode(personId, kind, issuedById, within);
+  return transaction === undefined ? database().sequelize.transaction(give) : give(transaction);
+}
+
+async function newCode(
+  personId: number,
+  kind: SecretKind,
+  issuedById: number | null,
+  transaction: Transaction,
+): Promise<string> {
   const code = makeCode(LENGTH);
+  // Two who give a code at one moment, in two classes for example, wait for each other here: one code is valid.
+  await change('UPDATE people SET codes_given = codes_given + 1 WHERE id = ?', [personId], transaction);
   const now = new Date();
   await change(
     'UPDATE one_time_codes SET used_at = ? WHERE person_id = ? AND used_at IS NULL',

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { DemoAccount, Role } from '@/core/people';
+import { FORGOTTEN_NAME, type DemoAccount, type Role } from '@/core/people';
 import { rowOf, rowsOf } from './query';
 
 export interface PersonView {
@@ -33,4 +33,4 @@ export function demoAccounts(): Promise<DemoAccount[]> {
 }
 
 /** What stays of a name that was taken out. */
-export const REMOVED = 'removed';
+export const REMOVED = FORGOTTEN_NAME;

@@ -1,4 +1,5 @@
 import 'server-only';
+import type { Transaction } from 'sequelize';
 import {
   faultData,
   faultsFor,
@@ -17,6 +18,7 @@ import type { BoardPuzzle } from '@/core/board';
 import type { Role } from '@/core/record';
 import { ownExercise, roleIn } from './access';
 import { database } from './database';
+import { isDuplicate } from './errors';
 import { conflict, forbidden, notFound, outcomeOf, refuse, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { insertRow, rowOf, rowsOf } from './query';
@@ -110,7 +112,7 @@ export function answerPuzzle(viewer: PersonView, id: number, answer: FaultId): P
     if (role !== 'student') return forbidden('Students answer; an instructor sees the answers.');
     const puzzle = readFaultPuzzle(document);
     const mark = markPuzzle(puzzle, answer);
-    return database().sequelize.transaction(async (transaction) => {
+    const store = async (transaction: Transaction) => {
       // Two answers at one moment wait for each other here: a row that is not there yet can not be locked.
       await rowOf('SELECT id FROM fault_puzzles WHERE id = ? FOR UPDATE', [id], transaction);
       const before = await rowOf<{ answer: FaultId }>(
@@ -126,7 +128,14 @@ export function answerPuzzle(viewer: PersonView, id: number, answer: FaultId): P
         transaction,
       );
       return mark;
-    });
+    };
+    try {
+      return await database().sequelize.transaction(store);
+    } catch (error) {
+      // Another server of the same database was quicker: its answer is found now.
+      if (!isDuplicate(error)) throw error;
+      return database().sequelize.transaction(store);
+    }
   });
 }
 

@@ -37,6 +37,20 @@ export async function insertRow(sql: string, values: Values, transaction?: Trans
   return id;
 }
 
+/** Inserts rows in one statement; none is nothing to do. @param into table and columns, as after INSERT INTO */
+export async function insertRows(
+  into: string,
+  rows: readonly Values[],
+  transaction?: Transaction,
+): Promise<void> {
+  if (rows.length === 0) return;
+  await change(
+    `INSERT INTO ${into} VALUES ${rows.map((row) => `(${places(row)})`).join(', ')}`,
+    rows.flat(),
+    transaction,
+  );
+}
+
 /** A statement that changes rows. */
 export async function change(sql: string, values: Values = [], transaction?: Transaction): Promise<void> {
   await database().sequelize.query(sql, { replacements: [...values], transaction: transaction ?? null });

@@ -1,12 +1,16 @@
 import { appendEntry } from './append-entry';
 import { classBoard } from './class-board';
+import { clearOver } from './clear-over';
+import { grantDevice } from './device-grants';
 import { loadAttempt } from './attempts';
 import { codesForInstructor, firstInstructor } from './first-instructor';
 import { setSecret } from './credentials';
 import { passOn } from './outcome';
 import { findPerson } from './people';
 import { addMembers, changeClass, changeMember, loadRoster, makeClass, makeSlips } from './roster';
-import { openSession, personOfSession } from './sessions';
+import { change, rowsOf } from './query';
+import { hashOf } from './secrets';
+import { endSession, openSession, personOfSession } from './sessions';
 import { classAtBench } from './sign-in';
 import { inTransaction } from './test/in-transaction';
 import { classDatabase, note, refused } from './test/class-database';
@@ -123,4 +127,61 @@ test('a class gets another code, another name, an end', async () => {
 
 test('an instructor is made in an empty book only', async () => {
   expect(await firstInstructor('Instructor', 'Class')).toBeNull();
+});
+
+test('nobody can be called as people are who were taken out: the lists would not show them', async () => {
+  for (const name of ['Removed', ' REMOVED ', 'Rémoved'])
+    expect(
+      await addMembers(people.instructor, CLASS, { names: [name], personId: null, role: 'student' }),
+    ).toEqual(refused('invalid', 'names[0]'));
+  passOn(
+    await addMembers(people.instructor, CLASS, { names: ['Removed Smith'], personId: null, role: 'student' }),
+  );
+  expect(await named('Removed Smith')).toBeDefined();
+});
+
+test('of slips that two give at one moment, in two classes, one is valid', async () => {
+  const student = people.students[0]!;
+  await change("INSERT INTO memberships (class_id, person_id, role) VALUES (?, ?, 'student')", [
+    OTHER,
+    student.id,
+  ]);
+  for (let round = 0; round < 5; round += 1) {
+    const given = await Promise.all([
+      makeSlips(people.instructor, CLASS, [student.id]),
+      makeSlips(people.stranger, OTHER, [student.id]),
+    ]);
+    given.forEach(passOn);
+    const valid = await rowsOf(
+      'SELECT code_hash FROM one_time_codes WHERE person_id = ? AND used_at IS NULL AND expires_at > NOW(3)',
+      [student.id],
+    );
+    expect(valid).toHaveLength(1);
+  }
+});
+
+test('what is over is taken out: sessions, grants of devices, codes; what is valid stays', async () => {
+  const { id } = people.students[1]!;
+  await change('DELETE FROM sessions WHERE person_id = ?', [id]);
+  const [open, ended, idle] = [await openSession(id), await openSession(id), await openSession(id)];
+  await endSession(ended);
+  const device = '11111111-1111-4111-8111-111111111111';
+  const [old, fresh] = [
+    await grantDevice(people.students[1]!, device),
+    await grantDevice(people.students[1]!, device),
+  ];
+  const long = '2026-01-01 08:00:00';
+  await change('UPDATE sessions SET ended_at = ? WHERE token_hash = ?', [long, hashOf(ended)]);
+  await change('UPDATE sessions SET seen_at = ? WHERE token_hash = ?', [long, hashOf(idle)]);
+  await change('UPDATE device_grants SET ended_at = ? WHERE token_hash = ?', [long, hashOf(old)]);
+  passOn(await makeSlips(people.instructor, CLASS, [id]));
+  await change('UPDATE one_time_codes SET used_at = ? WHERE person_id <> ?', [long, id]);
+  await clearOver();
+  expect(await rowsOf('SELECT token_hash AS hash FROM sessions WHERE person_id = ?', [id])).toEqual([
+    { hash: hashOf(open) },
+  ]);
+  expect(await rowsOf('SELECT token_hash AS hash FROM device_grants WHERE person_id = ?', [id])).toEqual([
+    { hash: hashOf(fresh) },
+  ]);
+  expect(await rowsOf('SELECT DISTINCT person_id AS id FROM one_time_codes')).toEqual([{ id }]);
 });

@@ -14,8 +14,17 @@ import { endSessionsOf } from './sessions';
 /** Characters of a class's code. */
 const CLASS_CODE = 6;
 
-/** The class under its lock, of those that the viewer teaches. */
+/**
+ * The class, of those that the viewer teaches. Within a transaction it is also counted as changed: two changes of a roster
+ * at one moment wait for each other, also where a lock alone is not seen by another server of the same database.
+ */
 async function taught(viewer: PersonView, classId: number, transaction?: Transaction) {
+  if (transaction !== undefined)
+    await change(
+      'UPDATE classes SET roster_version = roster_version + 1 WHERE id = ?',
+      [classId],
+      transaction,
+    );
   const school = await rowOf<{ id: number; name: string; code: string; archivedAt: Date | null }>(
     `SELECT id, name, code, archived_at AS archivedAt FROM classes WHERE id = ?${transaction === undefined ? '' : ' FOR UPDATE'}`,
     [classId],

@@ -10,7 +10,7 @@ import { change, rowsOf } from './query';
 import { hashOf } from './secrets';
 
 /** A session that was not used for so long is over. */
-const IDLE_DAYS = 30;
+export const IDLE_DAYS = 30;
 /** How exactly the last use is noted: one write an hour is enough. */
 const SEEN_EVERY_MS = 3_600_000;
 /** 32 bytes in base64url. */

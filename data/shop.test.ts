@@ -68,7 +68,9 @@ describe('the shop', () => {
       refused('invalid', 'due'),
     );
     const id = passOn(await saveBook(instructor, { kind: 'gauge' }, form));
-    expect(passOn(await saveBook(instructor, { itemId: id }, { ...form, due: '2027-01-01' }))).toBe(id);
+    expect(passOn(await saveBook(instructor, { itemId: id, seen: 1 }, { ...form, due: '2027-01-01' }))).toBe(
+      id,
+    );
     const { book } = passOn(await loadShop(instructor));
     expect(book.gauge.find((item) => item.id === id)).toMatchObject({
       number: 2,
@@ -90,7 +92,33 @@ describe('the shop', () => {
     expect(await importBook(instructor, 'tool', { documents: [{ format: 'oyakata-plan' }] })).toEqual(
       refused('invalid', '1, format'),
     );
-    expect(await saveBook(instructor, { itemId: 999_999 }, form)).toEqual(refused('not-found'));
+    expect(await saveBook(instructor, { itemId: 999_999, seen: 1 }, form)).toEqual(refused('not-found'));
+  });
+
+  test('a revision that was not seen is never written over: the one that stands comes back with the refusal', async () => {
+    const { instructor } = people;
+    const form = { name: 'Ring 7', kind: 'ring', thread: 'M16x2-6g' };
+    const itemId = passOn(await saveBook(instructor, { kind: 'gauge' }, form));
+    passOn(await saveBook(instructor, { itemId, seen: 1 }, { ...form, due: '2027-01-01' }));
+    const late = await saveBook(instructor, { itemId, seen: 1 }, { ...form, name: 'Ring seven' });
+    expect(late).toMatchObject({
+      refused: { kind: 'conflict', code: 'changed', more: { number: 2, document: { due: '2027-01-01' } } },
+    });
+    // The same twice is one revision; with what stands seen, the next.
+    expect(passOn(await saveBook(instructor, { itemId, seen: 1 }, { ...form, due: '2027-01-01' }))).toBe(
+      itemId,
+    );
+    passOn(await saveBook(instructor, { itemId, seen: 2 }, { ...form, name: 'Ring seven' }));
+    const lathe = passOn(await saveLathe(instructor, null, latheForm()));
+    const kept = ['0.002', '0.005', '0.01'].map((graduation) =>
+      saveLathe(instructor, { itemId: lathe, seen: 1 }, { ...latheForm(), graduation }),
+    );
+    const outcomes = await Promise.all(kept);
+    expect(outcomes.filter((outcome) => 'done' in outcome)).toHaveLength(1);
+    expect(
+      outcomes.filter((outcome) => 'refused' in outcome && outcome.refused.code === 'changed'),
+    ).toHaveLength(2);
+    expect(passOn(await loadLathe(instructor, lathe)).number).toBe(2);
   });
 
   test('its words are one for each thing, and stand on what is handed out from then on', async () => {

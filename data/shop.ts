@@ -16,7 +16,8 @@ import { UnreadableDocument } from '@/core/documents';
 import { bad, good, type Result } from '@/core/errors/field-issue';
 import { teachingOf } from './access';
 import { database } from './database';
-import { notFound, outcomeOf, refuseFields, type Outcome } from './outcome';
+import { isDuplicate } from './errors';
+import { notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { change, insertRow, rowOf, rowsOf } from './query';
 import { storedJson } from './stored-json';
@@ -113,18 +114,42 @@ async function usedIn(itemId: number): Promise<string[]> {
   return rows.map(({ title }) => title);
 }
 
-/** Stores a document as a new thing of the shop, or as the next revision of one. Returns the thing's id. */
+/** A thing of the shop that is changed: which, and the revision that was before whoever changed it. */
+interface Changed {
+  itemId: number;
+  /** Null where what stands is changed as it stands, such as the sizes of the wires. */
+  seen: number | null;
+}
+
+/** The code of the refusal that gives the revision that stands. */
+const CHANGED = 'changed';
+
+/** Somebody has kept another revision in the meantime: both are there, and a person chooses. */
+function changedByOther(number: number, document: unknown): never {
+  return refuse(
+    'conflict',
+    'Somebody has kept another revision while you typed. Both are shown: choose for each field.',
+    null,
+    CHANGED,
+    { number, document },
+  );
+}
+
+/**
+ * Stores a document as a new thing of the shop, or as the next revision of one. Returns the thing's id. A revision that
+ * was not seen is never written over.
+ */
 async function storeItem(
   viewer: PersonView,
   kind: ItemKind,
-  itemId: number | null,
+  changed: Changed | null,
   document: object,
   within?: Transaction,
 ): Promise<number> {
   const store = async (transaction: Transaction) => {
     const now = new Date();
     const text = storedJson(document);
-    let id = itemId;
+    let id = changed?.itemId ?? null;
     if (id === null) {
       id = await insertRow(
         'INSERT INTO shop_items (kind, created_at) VALUES (?, ?)',
@@ -144,6 +169,9 @@ async function storeItem(
       [id],
       transaction,
     );
+    const seen = changed?.seen ?? null;
+    if (last !== null && seen !== null && seen !== last.number && last.document !== text)
+      changedByOther(last.number, JSON.parse(last.document));
     if (last?.document !== text)
       await insertRow(
         'INSERT INTO shop_revisions (item_id, number, document, issued_by_id, issued_at) VALUES (?, ?, ?, ?, ?)',
@@ -152,19 +180,26 @@ async function storeItem(
       );
     return id;
   };
-  return within === undefined ? database().sequelize.transaction(store) : store(within);
+  if (within !== undefined) return store(within);
+  try {
+    return await database().sequelize.transaction(store);
+  } catch (error) {
+    // Another server of the same database was quicker: what it kept is found when the same is tried again.
+    if (!isDuplicate(error)) throw error;
+    return database().sequelize.transaction(store);
+  }
 }
 
 /** Keeps a lathe as typed: a new one, or the next revision of one. Sheets that were handed out stay as they are. */
 export function saveLathe(
   viewer: PersonView,
-  itemId: number | null,
+  changed: Changed | null,
   form: LatheForm,
 ): Promise<Outcome<number>> {
   return outcomeOf(async () => {
     await teachingOf(viewer);
     const read = readLatheForm(form);
-    return read.ok ? storeItem(viewer, 'lathe', itemId, read.value) : refuseFields(read.issues);
+    return read.ok ? storeItem(viewer, 'lathe', changed, read.value) : refuseFields(read.issues);
   });
 }
 
@@ -239,7 +274,7 @@ export function loadBook(viewer: PersonView, kind: BookKind): Promise<Outcome<Bo
 /** Keeps a record as typed: a new one of a kind, or the next revision of one. */
 export function saveBook(
   viewer: PersonView,
-  target: { kind: BookKind } | { itemId: number },
+  target: { kind: BookKind } | Changed,
   form: BookForm,
 ): Promise<Outcome<number>> {
   return outcomeOf(async () => {
@@ -247,7 +282,7 @@ export function saveBook(
     const kind = 'kind' in target ? target.kind : await kindOfItem(target.itemId);
     const read = readBookForm(kind, form);
     if (!read.ok) return refuseFields(read.issues);
-    return storeItem(viewer, kind, 'kind' in target ? null : target.itemId, read.value);
+    return storeItem(viewer, kind, 'kind' in target ? null : target, read.value);
   });
 }
 
@@ -292,7 +327,7 @@ export function saveWires(viewer: PersonView, gauge: Gauge): Promise<Outcome<num
     const set = (await gaugesOf()).find(({ document, archived }) => document.kind === 'wires' && !archived);
     // Its name, its calibration and its note are the book's.
     const kept = set === undefined ? gauge : { ...set.document, sizes: gauge.sizes };
-    return storeItem(viewer, 'gauge', set?.id ?? null, kept);
+    return storeItem(viewer, 'gauge', set === undefined ? null : { itemId: set.id, seen: null }, kept);
   });
 }
 

@@ -39,6 +39,41 @@ export function decidedPoints({ total, passMark }: Mark): DecidedPoints {
   return { points: total, passed: total >= passMark };
 }
 
+/** What of a summary follows from its record and its mark, in the order of `summaryValues`. */
+export const SUMMARY_COLUMNS = [
+  'deriver',
+  'sheet_id',
+  'state',
+  'lathe_name',
+  'passes_cut',
+  'step_title',
+  'entries',
+  'last_entry_at',
+  'waits_for',
+  'final_size',
+  'points',
+  'passed',
+  'floor',
+] as const;
+
+export function summaryValues(summary: AttemptSummary, sheetId: number | null): unknown[] {
+  return [
+    SUMMARY_DERIVER,
+    sheetId,
+    summary.state,
+    summary.latheName,
+    summary.passesCut,
+    summary.stepTitle,
+    summary.entries,
+    summary.lastEntryAt === null ? null : new Date(summary.lastEntryAt),
+    summary.waitsFor,
+    summary.finalSize,
+    summary.points,
+    summary.passed,
+    summary.floor === null ? null : storedJson(summary.floor),
+  ];
+}
+
 /** Writes the summary of an attempt; the caller holds the lock of its row. */
 export async function writeSummary(
   attemptId: number,
@@ -47,25 +82,9 @@ export async function writeSummary(
   transaction: Transaction,
 ): Promise<void> {
   await change(
-    `UPDATE attempt_summaries SET deriver = ?, sheet_id = ?, state = ?, lathe_name = ?, passes_cut = ?, step_title = ?,
-      entries = ?, last_entry_at = ?, waits_for = ?, final_size = ?, points = ?, passed = ?, floor = ?, version = version + 1
+    `UPDATE attempt_summaries SET ${SUMMARY_COLUMNS.map((column) => `${column} = ?`).join(', ')}, version = version + 1
       WHERE attempt_id = ?`,
-    [
-      SUMMARY_DERIVER,
-      sheetId,
-      summary.state,
-      summary.latheName,
-      summary.passesCut,
-      summary.stepTitle,
-      summary.entries,
-      summary.lastEntryAt === null ? null : new Date(summary.lastEntryAt),
-      summary.waitsFor,
-      summary.finalSize,
-      summary.points,
-      summary.passed,
-      summary.floor === null ? null : storedJson(summary.floor),
-      attemptId,
-    ],
+    [...summaryValues(summary, sheetId), attemptId],
     transaction,
   );
 }

@@ -3,7 +3,7 @@ import type { Sheet } from '../core/sheet';
 import { goodSteps } from '../core/test/record';
 import { entryBody, handedOut } from './fixtures';
 import { killDatabase, killServer, start } from './machine';
-import { INSTRUCTOR, requestAs, workAs } from './people';
+import { INSTRUCTOR, requestAs, signIn, workAs } from './people';
 import { expect, test, watchErrors, type Browser, type BrowserContext, type Page } from './test';
 
 test.describe.configure({ mode: 'serial' });
@@ -33,7 +33,7 @@ const cut = (page: Page) => page.getByRole('button', { name: 'Cut', exact: true 
 async function device(browser: Browser, baseURL: string): Promise<{ page: Page; context: BrowserContext }> {
   const context = await browser.newContext({ baseURL, viewport: { width: 1024, height: 768 } });
   const page = await context.newPage();
-  await workAs(page, STUDENT);
+  await signIn(page, STUDENT);
   await expect(page).toHaveURL(/\/bench$/);
   await page.goto(`/bench#${attemptId}`);
   await page.reload();

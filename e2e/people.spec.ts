@@ -1,6 +1,6 @@
 import { DEMO_CLASS_CODE, DEMO_PASSWORD } from '../demo/accounts';
 import { ask, attemptIn } from './database';
-import { INSTRUCTOR, requestAs, workAs } from './people';
+import { INSTRUCTOR, requestAs, signIn } from './people';
 import { expect, test } from './test';
 
 /** Names of their own for each run, so that the tests can be repeated on one book. */
@@ -13,7 +13,7 @@ test('an instructor fills the class, gives a slip, and the student chooses a PIN
   page,
   browser,
 }) => {
-  await workAs(page, INSTRUCTOR);
+  await signIn(page, INSTRUCTOR);
   await page.getByRole('link', { name: 'People' }).click();
   await page.getByLabel(/Names, one a line/).fill(`Name;Group\n${ODA};a\nana brandt;b\n${UMAR};a`);
   await expect(page.getByText('Line 3, ana brandt: Stands there already.')).toBeVisible();
@@ -101,7 +101,7 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
 });
 
 test('a helper sees the class and its records, and neither plans nor marks', async ({ page }) => {
-  await workAs(page, 'Ilan Rosskopf');
+  await signIn(page, 'Ilan Rosskopf');
   await expect(page.getByRole('button', { name: 'New exercise' })).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'Shop' })).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'People' })).toHaveCount(0);

@@ -1,9 +1,9 @@
 import { ask, exerciseId } from './database';
-import { INSTRUCTOR, newExercise, workAs } from './people';
+import { INSTRUCTOR, newExercise, signIn, workAs } from './people';
 import { expect, test, type Page } from './test';
 
 test('from “New exercise” to handed out with proposals: at most 12 actions', async ({ page }) => {
-  await workAs(page, INSTRUCTOR);
+  await signIn(page, INSTRUCTOR);
   let actions = 0;
   const act = async (what: Promise<unknown>) => {
     actions += 1;
@@ -129,7 +129,7 @@ async function stepsOf(page: Page, group: string): Promise<OpenStep[]> {
 }
 
 test('the words of the shop are used everywhere, one word for two slides is refused', async ({ page }) => {
-  await workAs(page, INSTRUCTOR);
+  await signIn(page, INSTRUCTOR);
   const openWords = async () => {
     await page.goto('/shop');
     await page.getByRole('tab', { name: 'Words and times' }).click();

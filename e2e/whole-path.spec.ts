@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test, type Page } from './test';
-import { INSTRUCTOR, newExercise, workAs } from './people';
+import { INSTRUCTOR, newExercise, signIn, workAs } from './people';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -196,7 +196,7 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
 test('mark: lines with reason and evidence, an override wants its reason, then it is final', async ({
   page,
 }) => {
-  await workAs(page, INSTRUCTOR);
+  await signIn(page, INSTRUCTOR);
   await page.getByRole('link', { name: new RegExp(`${STUDENT}, ${TITLE}, try 1: Waiting`) }).click();
   // Own reading 0.011 is within a graduation of the planned 0.012, so nothing is lost yet.
   await expect(page.getByTestId('total')).toContainText('100 / 100');
@@ -219,7 +219,7 @@ test('read back after a restart of server and database: nothing is lost', async 
   await expect(page.request.get('/api/health')).rejects.toThrow('ECONNREFUSED');
   execFileSync('bash', ['scripts/start.sh'], { env: { ...process.env, OYAKATA_ROOT: process.cwd() } });
 
-  await workAs(page, STUDENT);
+  await signIn(page, STUDENT);
   // At the bench stands what was said about the last piece.
   await expect(page.getByRole('region', { name: 'Last piece' })).toContainText(TITLE);
   await page.getByRole('link', { name: 'See the mark' }).click();

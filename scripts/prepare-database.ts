@@ -5,6 +5,7 @@ import {
   firstInstructor,
   type CodeGiven,
 } from '@/data/first-instructor';
+import { clearOver } from '@/data/clear-over';
 import { grantApplication } from '@/data/grants';
 import { closeDatabase, database } from '@/data/database';
 import { forget } from '@/data/forget';
@@ -15,9 +16,9 @@ import { loadDemoShop } from '@/demo/load-demo-shop';
 
 /**
  * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
- * `pending` prints the migrations that wait; `up` runs them, loads the demo shop into an empty database (or, with
+ * `pending` prints the migrations that wait; `up` runs them, refuses known passwords on a network, loads the demo shop into an empty database (or, with
  * OYAKATA_DEMO=small, a part of it; with OYAKATA_DEMO=no, makes one instructor), and gives the application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
- * person out; `account NAME` gives an instructor a one-time code; `doors` refuses known passwords on a network.
+ * person out; `account NAME` gives an instructor a one-time code.
  */
 async function pending(): Promise<void> {
   for (const name of await pendingMigrations()) console.log(name);
@@ -34,6 +35,12 @@ async function up(): Promise<void> {
     console.log('Demo shop loaded');
   const rebuilt = await rebuildSummaries('outdated', (work) => database().sequelize.transaction(work));
   if (rebuilt > 0) console.log(`Summaries of ${rebuilt} attempts made anew`);
+  await clearOver();
+  await grant();
+  await doors();
+}
+
+async function grant(): Promise<void> {
   const granted = await grantApplication(process.env.OYAKATA_APPLICATION_URL ?? '');
   if (granted.done) return;
   if (granted.why === 'one-user') {
@@ -93,7 +100,6 @@ async function forgetPerson(): Promise<void> {
 const STEPS: Record<string, () => Promise<void>> = {
   pending,
   up,
-  doors,
   account,
   summaries,
   forget: forgetPerson,

@@ -21,7 +21,9 @@ fi
 make_release "$RELEASE"
 
 stage "bringing the database up to date"
-PENDING="$(database_step pending)" || fail "${PENDING:-The database could not be asked.}" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
+# An empty database has everything before it.
+PENDING=all
+! has_tables || PENDING="$(database_step pending)" || fail "${PENDING:-The database could not be asked.}" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
 stop_application
 if port_taken "$APP_PORT"; then
   fail "Port $APP_PORT is taken by another program." "Choose another: OYAKATA_PORT=3211 ./oyakata start"
@@ -30,11 +32,8 @@ if [ -n "$PENDING" ] && has_tables; then
   MADE="$(make_backup before-update)" || { [ -z "$BEFORE" ] || ! release_whole "$BEFORE" || run_application "$BEFORE" || true; need_room "$STATE" 30; fail "No backup could be made, so the tables were not touched." "See $LOGS/backup.log."; }
   say "Backup before the tables change: $MADE"
 fi
-DONE="$(database_step up)" || fail "The tables could not be brought up to date. $DONE" "See $LOGS/prepare.log."
+DONE="$(database_step up)" || fail "$DONE" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
 while read -r line; do say "$line"; done <<<"$DONE"
-
-TOLD="$(database_step doors)" || fail "$TOLD"
-while read -r line; do [ -z "$line" ] || say "$line"; done <<<"$TOLD"
 
 if ! run_application "$RELEASE"; then
   end_own node "$APP_ARGUMENT" 3

@@ -1,5 +1,6 @@
 import 'server-only';
 import { cookies, headers } from 'next/headers';
+import { clearOver } from '@/data/clear-over';
 import type { PersonView } from '@/data/people';
 import { endSession, openSession, personOfSession } from '@/data/sessions';
 import { publicOrigin } from './public-origin';
@@ -33,6 +34,8 @@ export async function beginSession(personId: number): Promise<void> {
     secure: publicOrigin() !== null,
     path: '/',
   });
+  // By the way: nobody waits for it, and on a full disk it is done another time.
+  void clearOver().catch(() => undefined);
 }
 
 /** Ends the session on the server and takes the cookie away. */

@@ -7,6 +7,7 @@ import * as puzzles from './0005-fault-puzzles';
 import * as people from './0006-people';
 import * as floor from './0007-floor';
 import * as outbox from './0008-outbox';
+import * as safeGround from './0009-safe-ground';
 
 export interface MigrationStep {
   name: string;
@@ -27,4 +28,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...people.steps.map(({ name, up }) => ({ name: `0006-people: ${name}`, up })),
   ...floor.steps.map(({ name, up }) => ({ name: `0007-floor: ${name}`, up })),
   ...outbox.steps.map(({ name, up }) => ({ name: `0008-outbox: ${name}`, up })),
+  ...safeGround.steps.map(({ name, up }) => ({ name: `0009-safe-ground: ${name}`, up })),
 ];

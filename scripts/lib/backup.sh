@@ -17,16 +17,16 @@ as_owner() {
   need_program "$program" mariadb-client >&2
   options="$(mktemp)"
   chmod 600 "$options"
-  node -e 'const u = new URL(process.argv[1]); const d = decodeURIComponent;
-    console.log(["[client]", `host=${u.hostname}`, `port=${u.port || 3306}`, `user="${d(u.username)}"`, `password="${d(u.password)}"`].join("\n"))' \
-    "$OWNER_URL" >"$options"
+  # By the environment: arguments are there for everybody to read.
+  URL_OF_OWNER="$OWNER_URL" node -e 'const u = new URL(process.env.URL_OF_OWNER); const d = decodeURIComponent;
+    console.log(["[client]", `host=${u.hostname}`, `port=${u.port || 3306}`, `user="${d(u.username)}"`, `password="${d(u.password)}"`].join("\n"))' >"$options"
   local status=0
   "$program" --defaults-file="$options" "$@" || status=$?
   rm -f -- "$options"
   return "$status"
 }
 
-database_name() { node -e 'console.log(new URL(process.argv[1]).pathname.slice(1))' "$OWNER_URL"; }
+database_name() { URL_OF_OWNER="$OWNER_URL" node -e 'console.log(new URL(process.env.URL_OF_OWNER).pathname.slice(1))'; }
 
 has_tables() { [ "$(as_owner mariadb --batch --skip-column-names -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$(database_name)' AND table_name = 'people'")" = 1 ]; }
 

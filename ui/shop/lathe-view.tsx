@@ -3,14 +3,17 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { readLatheForm, type LatheForm } from '@/core/lathe';
+import { capital } from '@/core/gauging';
+import { latheFormOf, readLathe, readLatheForm, type LatheForm } from '@/core/lathe';
 import { Button, buttonClass } from '../kit/button';
 import { Message } from '../kit/message';
 import { Tabs } from '../kit/tabs';
 import { useToast } from '../kit/toast';
+import type { Differing } from '../kit/two-versions';
 import { Header } from '../shell/header';
 import { KeptUnder, useKept } from '../shell/kept';
 import { send } from '../shell/send';
+import { keptMeanwhile, MeanwhileDialog } from './kept-meanwhile';
 import { GearingTab } from './lathe/gearing-tab';
 import { LatheFormProvider, type LatheFormState } from './lathe/lathe-form-context';
 import { ScrewTab } from './lathe/screw-tab';
@@ -65,12 +68,27 @@ function on(tab: TabId, fields: string): Partial<Record<keyof LatheForm, TabId>>
   return Object.fromEntries(fields.split(' ').map((field) => [field, tab]));
 }
 
+/** Fields of two forms that are not the same; a table is shown as its rows. */
+function differing(here: LatheForm, there: LatheForm): Differing[] {
+  const text = (value: LatheForm[keyof LatheForm]) =>
+    typeof value === 'string' ? value : value.map((row) => row.join(' | ')).join('\n');
+  return (Object.keys(here) as (keyof LatheForm)[])
+    .filter((name) => JSON.stringify(here[name]) !== JSON.stringify(there[name]))
+    .map((name) => ({
+      id: name,
+      label: capital(name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)),
+      here: text(here[name]),
+      there: text(there[name]),
+    }));
+}
+
 function LatheFields({ id, number, form: first, archived, usedIn = [], who }: LatheViewProps) {
   const router = useRouter();
   const say = useToast();
   const [form, setForm] = useKept<LatheForm>('form', first);
   const [shown, setShown] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  const [meanwhile, setMeanwhile] = useState<{ number: number; form: LatheForm } | null>(null);
   const read = useMemo(() => readLatheForm(form), [form]);
   const [tab, setTab] = useState<string>('slides');
   const errors = new Map(read.ok ? [] : read.issues.map(({ field, message }) => [field, message]));
@@ -85,8 +103,10 @@ function LatheFields({ id, number, form: first, archived, usedIn = [], who }: La
     lathe: useMemo(() => (read.ok ? read.value : null), [read]),
   };
 
-  async function keep() {
+  /** @param kept what is kept, and the revision that was seen before it */
+  async function keep(kept: LatheForm = form, seen: number = number) {
     setShown(true);
+    const read = readLatheForm(kept);
     if (!read.ok) {
       const [wrong] = read.issues;
       setTab(TAB_OF[(wrong?.field.split('.')[0] ?? '') as keyof LatheForm] ?? 'slides');
@@ -95,16 +115,21 @@ function LatheFields({ id, number, form: first, archived, usedIn = [], who }: La
     const sent = await send<{ id: number }>(
       id === null ? 'POST' : 'PUT',
       id === null ? '/api/lathes' : `/api/lathes/${id}`,
-      {
-        form,
-      },
+      { form: kept, seen: id === null ? null : seen },
     );
-    if (!sent.ok) return setProblem(sent.message);
+    if (!sent.ok) {
+      const other = keptMeanwhile(sent);
+      setMeanwhile(
+        other === null ? null : { number: other.number, form: latheFormOf(readLathe(other.document)) },
+      );
+      return setProblem(sent.message);
+    }
+    setMeanwhile(null);
     setForm(first);
     say(
       id === null
-        ? `${form.name} is in the shop.`
-        : `${form.name} is kept. Sheets handed out before stay as they are.`,
+        ? `${kept.name} is in the shop.`
+        : `${kept.name} is kept. Sheets handed out before stay as they are.`,
     );
     router.push('/shop');
     router.refresh();
@@ -143,6 +168,21 @@ function LatheFields({ id, number, form: first, archived, usedIn = [], who }: La
             </Tabs>
           </LatheFormProvider>
           {problem !== null && <Message tone="error">{problem}</Message>}
+          {meanwhile !== null && (
+            <MeanwhileDialog
+              number={meanwhile.number}
+              fields={differing(form, meanwhile.form)}
+              onSettle={(there) => {
+                const chosen = Object.fromEntries(
+                  there.map((name) => [name, meanwhile.form[name as keyof LatheForm]]),
+                );
+                const settled = { ...form, ...chosen };
+                setForm(settled);
+                void keep(settled, meanwhile.number);
+              }}
+              onClose={() => setMeanwhile(null)}
+            />
+          )}
           <div className="flex flex-wrap gap-2">
             <Button tone="main" type="submit" className="min-h-12">
               {id === null ? 'Put it in the shop' : 'Keep as the next revision'}

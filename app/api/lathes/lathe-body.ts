@@ -1,5 +1,5 @@
 import { array, mixed, object } from 'yup';
-import { exactText } from '@/core/json';
+import { exactText, exactWhole } from '@/core/json';
 import { EMPTY_LATHE_FORM, LATHE_FIELDS, LATHE_TABLES, type LatheForm } from '@/core/lathe';
 import { MOST_FIGURES } from '@/core/units';
 
@@ -18,6 +18,8 @@ export const latheBodySchema = object({
   })
     .nullable()
     .default(null),
+  /** The revision that was before whoever changed it; of a new lathe null. */
+  seen: exactWhole(1, 'Send the revision that was changed.').nullable().default(null),
   document: mixed<object>().nullable().default(null),
   /** Rows of a CSV file, the first with the names of the fields. */
   rows: array(array(exactText(500).default('')).max(80, 'At most 80 columns.').required())

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { bookFormOf, BOOKS, emptyBookForm, readBookForm, type BookKind } from '@/core/book';
+import { bookFormOf, BOOKS, emptyBookForm, readBookForm, type BookForm, type BookKind } from '@/core/book';
 import { Button } from '../../kit/button';
 import { Dialog } from '../../kit/dialog';
 import { Field } from '../../kit/field';
@@ -10,6 +10,7 @@ import { Select } from '../../kit/select';
 import { useToast } from '../../kit/toast';
 import { send } from '../../shell/send';
 import { useRefresh } from '../../shell/use-refresh';
+import { keptMeanwhile, MeanwhileDialog } from '../kept-meanwhile';
 import type { BookItem } from './book-table';
 
 /** One record of the book: made, changed as its next revision, put away or offered again. */
@@ -37,15 +38,26 @@ export function BookDialog({
   const errors = new Map(read.ok ? [] : read.issues.map(({ field, message }) => [field, message]));
   const errorAt = (name: string) => (shown || form[name] !== first[name] ? errors.get(name) : undefined);
 
-  async function keep() {
+  const [meanwhile, setMeanwhile] = useState<{ number: number; form: BookForm } | null>(null);
+
+  /** @param kept what is kept, and the revision that was seen before it */
+  async function keep(kept: BookForm = form, seen: number = item?.number ?? 0) {
     setShown(true);
-    if (!read.ok) return setProblem('A field is still to mend.');
+    if (!readBookForm(kind, kept).ok) return setProblem('A field is still to mend.');
     const sent =
       item === null
-        ? await send('POST', '/api/book', { kind, form })
-        : await send('PUT', `/api/book/${item.id}`, { form });
-    if (!sent.ok) return setProblem(sent.message);
-    say(item === null ? `${form.name} is in the book.` : `${form.name} is kept as the next revision.`);
+        ? await send('POST', '/api/book', { kind, form: kept })
+        : await send('PUT', `/api/book/${item.id}`, { form: kept, seen });
+    if (!sent.ok) {
+      const other = keptMeanwhile(sent);
+      setMeanwhile(
+        other === null
+          ? null
+          : { number: other.number, form: bookFormOf(kind, BOOKS[kind].read(other.document)) },
+      );
+      return setProblem(sent.message);
+    }
+    say(item === null ? `${kept.name} is in the book.` : `${kept.name} is kept as the next revision.`);
     onClose();
     await refresh();
   }
@@ -103,6 +115,26 @@ export function BookDialog({
           )}
         </div>
         {problem !== null && <Message tone="error">{problem}</Message>}
+        {meanwhile !== null && (
+          <MeanwhileDialog
+            number={meanwhile.number}
+            fields={fields
+              .filter(({ name }) => (form[name] ?? '') !== (meanwhile.form[name] ?? ''))
+              .map(({ name, label }) => ({
+                id: name,
+                label,
+                here: form[name] ?? '',
+                there: meanwhile.form[name] ?? '',
+              }))}
+            onSettle={(there) => {
+              const chosen = Object.fromEntries(there.map((name) => [name, meanwhile.form[name] ?? '']));
+              const settled = { ...form, ...chosen };
+              setForm(settled);
+              void keep(settled, meanwhile.number);
+            }}
+            onClose={() => setMeanwhile(null)}
+          />
+        )}
         <div className="flex flex-wrap justify-end gap-2">
           {item !== null && (
             <Button tone="quiet" onClick={() => void putAway()}>

@@ -1,7 +1,10 @@
 import { mixed, object } from 'yup';
 import type { BookForm } from '@/core/book';
+import { exactWhole } from '@/core/json';
 import { saveBook } from '@/data/shop';
 import { answer, handle } from '@/app/server/handle';
+
+const SEEN = 'Send the revision that was changed.';
 
 const schema = object({
   form: mixed<BookForm>((value): value is BookForm => typeof value === 'object' && value !== null)
@@ -9,9 +12,10 @@ const schema = object({
     .test('texts', 'Send texts.', (form) =>
       Object.values(form).every((text) => typeof text === 'string' && text.length <= 600),
     ),
+  seen: exactWhole(1, SEEN).required(SEEN),
 });
 
 /** Stores the form as the record's next revision. */
 export const PUT = handle(schema, async ({ viewer, id, body }) =>
-  answer(await saveBook(viewer, { itemId: id }, body.form), 200, (saved) => ({ id: saved })),
+  answer(await saveBook(viewer, { itemId: id, seen: body.seen }, body.form), 200, (saved) => ({ id: saved })),
 );

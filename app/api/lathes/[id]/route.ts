@@ -1,5 +1,5 @@
 import { loadLathe, saveLathe } from '@/data/shop';
-import { answer, handle, handleBare } from '@/app/server/handle';
+import { answer, handle, handleBare, refuseIssues } from '@/app/server/handle';
 import { formOfBody, latheBodySchema } from '../lathe-body';
 
 /** The lathe as a document (format `oyakata-lathe`, see docs/formats/lathe.md). */
@@ -16,5 +16,11 @@ export const GET = handleBare(async ({ viewer, id }) => {
 
 /** Stores the form as the lathe's next revision. */
 export const PUT = handle(latheBodySchema, async ({ viewer, id, body }) =>
-  answer(await saveLathe(viewer, id, formOfBody(body.form)), 200, (saved) => ({ id: saved })),
+  body.seen === null
+    ? refuseIssues([{ field: 'seen', message: 'Send the revision that was changed.' }])
+    : answer(
+        await saveLathe(viewer, { itemId: id, seen: body.seen }, formOfBody(body.form)),
+        200,
+        (saved) => ({ id: saved }),
+      ),
 );
