@@ -105,8 +105,6 @@ export default {
     'next-env.d.ts',
     // Plain JavaScript that browsers run as it stands, without types; the end-to-end tests run it.
     'workers/bench-worker.js',
-    // Frozen: what version 1 derived, for its migration.
-    'data/migrations/version-1/derive.ts',
   ],
   rules: {
     ...asErrors('typescript', [

@@ -16,8 +16,8 @@ import { rebuildSummaries } from './summaries';
 import { emptyDatabase } from './test/fresh-database';
 
 /**
- * A filled database as the release before documents left it (data/test/version-1/database.sql), and what that release
- * showed of every attempt (as-shown-then.json). After the migration the same must be shown.
+ * A filled database of version 1 as release 0.1 lifted it (data/test/version-1/database.sql: migrated up to 0003), and
+ * what version 1 showed of every attempt (as-shown-then.json). After the migrations since, the same must be shown.
  */
 const folder = path.join(__dirname, 'test', 'version-1');
 

@@ -54,3 +54,52 @@ test('a database of a later release is refused by name', async () => {
   for (const ask of [migrate, pendingMigrations])
     await expect(ask()).rejects.toThrow('newer than this release: it holds “0042-later”');
 });
+
+describe('a book of version 1', () => {
+  const before3 = MIGRATIONS.filter(({ name }) => name < '0003');
+  const run = (sql: string) => database().sequelize.query(sql);
+  beforeEach(async () => {
+    await emptyDatabase('oyakata_migrate');
+    await migrate(before3);
+    await run("INSERT INTO people (id, name, role) VALUES (1, 'Instructor', 'instructor')");
+    await run("INSERT INTO classes (id, name, instructor_id) VALUES (1, 'Class', 1)");
+  });
+  const exercise = () =>
+    run(
+      "INSERT INTO exercises (id, class_id, draft, draft_version, created_at, updated_at) VALUES (1, 1, '{}', 0, NOW(3), NOW(3))",
+    );
+
+  test.each([
+    ['with a plan handed out', true, '1 plans handed out, 0 drafts'],
+    ['with a draft only', false, '0 plans handed out, 1 drafts'],
+  ])(
+    '%s is refused by name, with the release that lifts it, before anything is changed',
+    async (_, issued, says) => {
+      await exercise();
+      if (issued)
+        await run(
+          "INSERT INTO revisions (exercise_id, number, plan, issued_by_id, issued_at) VALUES (1, 1, '{}', 1, NOW(3))",
+        );
+      const was = await shape();
+      for (const ask of [migrate, pendingMigrations]) {
+        await expect(ask()).rejects.toThrow(says);
+        await expect(ask()).rejects.toThrow('with release 0.1');
+      }
+      expect(await shape()).toEqual(was);
+    },
+  );
+
+  test('without an exercise goes on: its people and classes are kept', async () => {
+    await migrate();
+    expect((await run('SELECT name FROM people'))[0]).toEqual([{ name: 'Instructor' }]);
+    expect((await run('SELECT person_id, role FROM memberships'))[0]).toEqual([
+      { person_id: 1, role: 'instructor' },
+    ]);
+  });
+});
+
+test('every step keeps its name: 51 of before, and those since', () => {
+  const names = MIGRATIONS.map(({ name }) => name);
+  expect(new Set(names).size).toBe(names.length);
+  expect(names.filter((name) => name < '0009')).toHaveLength(51);
+});

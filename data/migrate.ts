@@ -3,12 +3,9 @@ import { QueryTypes, type QueryInterface } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import { database } from './database';
 import { MIGRATIONS, type MigrationStep } from './migrations';
+import { refuseVersion1 } from './migrations/version-1';
 import { refuseServer } from './server-fit';
-
-/** Thrown when the database can not be used by this release; the message says why and what to do. */
-export class UnfitDatabase extends Error {
-  override name = 'UnfitDatabase';
-}
+import { UnfitDatabase } from './unfit-database';
 
 /** Seconds that a second migration waits for the first, on another machine for example. */
 const WAIT_SECONDS = 60;
@@ -31,6 +28,7 @@ export async function migrate(steps: readonly MigrationStep[] = MIGRATIONS): Pro
       );
     try {
       await refuseLater(steps);
+      await refuseVersion1(database().sequelize.getQueryInterface());
       return (await umzugOf(steps).up()).map(({ name }) => name);
     } finally {
       await database().sequelize.query("SELECT RELEASE_LOCK('oyakata migration')", {
@@ -45,6 +43,7 @@ export async function migrate(steps: readonly MigrationStep[] = MIGRATIONS): Pro
 export async function pendingMigrations(steps: readonly MigrationStep[] = MIGRATIONS): Promise<string[]> {
   await checkServer();
   await refuseLater(steps);
+  await refuseVersion1(database().sequelize.getQueryInterface());
   return (await umzugOf(steps).pending()).map(({ name }) => name);
 }
 

@@ -276,6 +276,18 @@ test('a backup made while it is written to is consistent, and a restore proves i
   expect(refused.code).toBe(1);
   expect(refused.said).toContain('newer than this release: it holds “0042-later”');
   expect((await own.ask('/api/health')).status).toBe(200);
+
+  // So is a book of version 1, of before plans were handed out with their sheets: with the release that lifts it.
+  const first = backupOf(
+    own,
+    `CREATE TABLE migrations (name VARCHAR(255) PRIMARY KEY); INSERT INTO migrations VALUES ('0001-first-tables');
+     CREATE TABLE exercises (id INT PRIMARY KEY); CREATE TABLE revisions (id INT PRIMARY KEY, exercise_id INT);
+     INSERT INTO exercises VALUES (1); INSERT INTO revisions VALUES (1, 1);`,
+  );
+  const old = await own.run('restore', first);
+  expect(old.code).toBe(1);
+  expect(old.said).toContain('Start it once with release 0.1');
+  expect((await own.ask('/api/health')).status).toBe(200);
   own.kill('node');
   own.sql("INSERT INTO migrations VALUES ('0042-later')");
   expect((await own.run('start')).said).toContain('newer than this release: it holds “0042-later”');
@@ -331,3 +343,21 @@ test('a full disk: everything answers and says so, nothing acknowledged is lost,
     spawnSync('umount', ['-l', place]);
   }
 });
+
+/** For tests: a backup with right sums that holds other tables. */
+function backupOf(own: Machine, sql: string): string {
+  const folder = join(own.folder, 'made up');
+  mkdirSync(folder);
+  writeFileSync(join(folder, 'database.sql'), sql);
+  writeFileSync(join(folder, 'secrets.env'), readFileSync(join(own.state, 'secrets.env')));
+  writeFileSync(join(folder, 'contents'), 'oyakata-backup-1\n');
+  const file = join(own.folder, 'made up.tar.gz');
+  execFileSync('bash', [
+    '-c',
+    'cd -- "$1" && sha256sum database.sql secrets.env >sums && tar -czf "$2" contents sums secrets.env database.sql',
+    'make',
+    folder,
+    file,
+  ]);
+  return file;
+}

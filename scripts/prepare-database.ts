@@ -11,7 +11,8 @@ import { closeDatabase, database } from '@/data/database';
 import { forget } from '@/data/forget';
 import { demoAccounts, REMOVED } from '@/data/people';
 import { rebuildSummaries } from '@/data/summaries';
-import { migrate, pendingMigrations, UnfitDatabase } from '@/data/migrate';
+import { migrate, pendingMigrations } from '@/data/migrate';
+import { UnfitDatabase } from '@/data/unfit-database';
 import { loadDemoShop } from '@/demo/load-demo-shop';
 
 /**

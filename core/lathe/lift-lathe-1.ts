@@ -1,4 +1,4 @@
-import { advanceOfMm, advanceOfTpi, advanceText, exactFigure } from '../gearing';
+import Fraction from 'fraction.js';
 import type { StoredObject } from '../documents';
 
 /** Shape of version 1, as far as it changed. */
@@ -49,13 +49,17 @@ const NO_GEARING = {
 function liftScrew(screw: Lathe1['leadScrew']): object | null {
   if (screw === null) return null;
   const { threadsPerInch, pitch } = screw;
-  const figure = exactFigure(String(threadsPerInch ?? pitch?.value ?? ''));
+  const figure = exactly(threadsPerInch ?? pitch?.value ?? 0);
   if (figure === null) return null;
-  const inch = threadsPerInch !== null || pitch?.unit === 'in';
-  const advance = inch
-    ? advanceOfTpi(threadsPerInch === null ? figure.inverse() : figure)
-    : advanceOfMm(figure);
-  return { advance: advanceText(advance), hand: null, engagedBy: null, mostRpm: null };
+  const perInch = threadsPerInch !== null ? figure : pitch?.unit === 'in' ? figure.inverse() : null;
+  const advance = perInch === null ? `${figure.valueOf()} mm` : `${perInch.toFraction(true)} TPI`;
+  return { advance, hand: null, engagedBy: null, mostRpm: null };
+}
+
+/** As advances were written then, and read since: the text is frozen, whatever becomes of the writing. */
+function exactly(figure: number): Fraction | null {
+  const text = String(figure);
+  return figure > 0 && /^(?:\d{0,6}\.\d{1,10}|\d{1,6})$/.test(text) ? new Fraction(text) : null;
 }
 
 /** Marks of version 1 stand evenly; their labels were not asked. */

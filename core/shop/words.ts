@@ -28,11 +28,15 @@ export const USUAL_WORDS: ShopWords = {
   centreGauge: 'centre gauge',
 };
 
-/** Version 1 knew three of the words. */
-function liftWords1(older: StoredObject): StoredObject {
-  const { threadDial, carriage, runOutGroove, centreGauge } = USUAL_WORDS;
-  return { ...older, version: 2, threadDial, carriage, runOutGroove, centreGauge };
-}
+/** Version 1 knew three of the words; the others were these. Frozen: what is usual may change. */
+const ADDED_IN_2 = {
+  threadDial: 'thread dial',
+  carriage: 'carriage',
+  runOutGroove: 'run-out groove',
+  centreGauge: 'centre gauge',
+};
+
+const liftWords1 = (older: StoredObject): StoredObject => ({ ...older, version: 2, ...ADDED_IN_2 });
 
 /** Reads the stored words of a shop. @throws UnreadableDocument */
 export const readShopWords = documentReader<ShopWords>({

@@ -1,6 +1,5 @@
-import { createHash } from 'node:crypto';
 import { QueryTypes, type QueryInterface } from 'sequelize';
-import { latheOfDraft1, writeOutPlan1, type WrittenOut } from './version-1';
+import { has, refuseVersion1 } from './version-1';
 
 const TABLE_END = 'ENGINE = InnoDB DEFAULT CHARSET = utf8mb4';
 
@@ -155,8 +154,9 @@ const STEPS: [string, Run][] = [
     ),
   ],
   ['memberships of version 1', membershipsOfVersion1],
-  ['lathes, sheets and schemes of version 1', writeOutRevisions],
-  ['lathes of drafts', lathesOfDrafts],
+  // Release 0.1 wrote them out here; what it would have had to write out is refused.
+  ['lathes, sheets and schemes of version 1', refuseVersion1],
+  ['lathes of drafts', refuseVersion1],
   ['titles of exercises', titlesOfExercises],
   ['decisions of version 1', decisionsOfVersion1],
   ['summaries of version 1', summariesOfVersion1],
@@ -171,15 +171,6 @@ const STEPS: [string, Run][] = [
 /** Every step can be repeated, and each is noted when it is done, so that a cut leaves nothing half known. */
 export const steps = STEPS.map(([name, up]) => ({ name, up }));
 
-async function has(queryInterface: QueryInterface, table: string, column = 'id'): Promise<boolean> {
-  const [found] = await queryInterface.sequelize.query<{ found: number }>(
-    `SELECT COUNT(*) AS found FROM information_schema.COLUMNS
-      WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = ? AND COLUMN_NAME = ?`,
-    { type: QueryTypes.SELECT, replacements: [table, column] },
-  );
-  return (found?.found ?? 0) > 0;
-}
-
 async function membershipsOfVersion1(queryInterface: QueryInterface): Promise<void> {
   const { sequelize } = queryInterface;
   if (await has(queryInterface, 'classes', 'instructor_id'))
@@ -190,134 +181,6 @@ async function membershipsOfVersion1(queryInterface: QueryInterface): Promise<vo
     await sequelize.query(
       "INSERT IGNORE INTO memberships (class_id, person_id, role) SELECT class_id, student_id, 'student' FROM enrolments",
     );
-}
-
-const hashOf = (text: string) => createHash('sha256').update(text).digest('hex');
-
-/**
- * For each revision of version 1 what its release derived each time: its lathe, the sheet on it, the scheme; and a
- * hand-out to which its attempts belong. A plan that that release could not derive either has no sheet.
- */
-async function writeOutRevisions(queryInterface: QueryInterface): Promise<void> {
-  const { sequelize } = queryInterface;
-  const revisions = await sequelize.query<{
-    id: number;
-    exercise_id: number;
-    class_id: number;
-    plan: string;
-    issued_by_id: number;
-    issued_at: Date;
-  }>(
-    `SELECT r.id, r.exercise_id, e.class_id, r.plan, r.issued_by_id, r.issued_at FROM revisions r
-      JOIN exercises e ON e.id = r.exercise_id
-      WHERE r.id NOT IN (SELECT revision_id FROM hand_outs) ORDER BY r.id`,
-    { type: QueryTypes.SELECT },
-  );
-  for (const revision of revisions) {
-    await sequelize.transaction(async (transaction) => {
-      const run = (text: string, replacements: unknown[]) =>
-        sequelize.query(text, { replacements, transaction });
-      const idOf = async (text: string, replacements: unknown[]) => {
-        const [row] = await sequelize.query<{ id: number }>(text, {
-          type: QueryTypes.SELECT,
-          replacements,
-          transaction,
-        });
-        return row?.id ?? null;
-      };
-      let written: WrittenOut | null = null;
-      try {
-        written = writeOutPlan1(JSON.parse(revision.plan));
-      } catch {
-        written = null;
-      }
-      const scheme = JSON.stringify(written?.scheme ?? { format: 'oyakata-scheme', version: 1 });
-      await run('INSERT IGNORE INTO schemes (content_hash, document) VALUES (?, ?)', [
-        hashOf(scheme),
-        scheme,
-      ]);
-      const schemeId = await idOf('SELECT id FROM schemes WHERE content_hash = ?', [hashOf(scheme)]);
-      await run(
-        'INSERT INTO hand_outs (exercise_id, revision_id, class_id, scheme_id, handed_by_id, handed_at) VALUES (?, ?, ?, ?, ?, ?)',
-        [
-          revision.exercise_id,
-          revision.id,
-          revision.class_id,
-          schemeId,
-          revision.issued_by_id,
-          revision.issued_at,
-        ],
-      );
-      const handOutId = await idOf('SELECT id FROM hand_outs WHERE revision_id = ?', [revision.id]);
-      if (written !== null) {
-        const latheRevisionId = await latheRevision(
-          written.lathe,
-          revision.issued_by_id,
-          revision.issued_at,
-          run,
-          idOf,
-        );
-        const sheet = JSON.stringify(written.sheet);
-        await run(
-          'INSERT INTO sheets (revision_id, lathe_revision_id, content_hash, document, made_at) VALUES (?, ?, ?, ?, ?)',
-          [revision.id, latheRevisionId, hashOf(sheet), sheet, revision.issued_at],
-        );
-        const sheetId = await idOf('SELECT id FROM sheets WHERE revision_id = ?', [revision.id]);
-        await run('INSERT INTO hand_out_sheets (hand_out_id, sheet_id) VALUES (?, ?)', [handOutId, sheetId]);
-      }
-      await run('UPDATE attempts SET hand_out_id = ? WHERE revision_id = ?', [handOutId, revision.id]);
-    });
-  }
-}
-
-type RunSql = (text: string, replacements: unknown[]) => Promise<unknown>;
-type IdOf = (text: string, replacements: unknown[]) => Promise<number | null>;
-
-async function latheRevision(
-  lathe: { name: string },
-  issuedById: number | null,
-  issuedAt: Date,
-  run: RunSql,
-  idOf: IdOf,
-): Promise<number | null> {
-  const known = "SELECT id FROM shop_revisions WHERE JSON_VALUE(document, '$.name') = ? ORDER BY id LIMIT 1";
-  const found = await idOf(known, [lathe.name]);
-  if (found !== null) return found;
-  await run("INSERT INTO shop_items (kind, created_at) VALUES ('lathe', ?)", [issuedAt]);
-  const itemId = await idOf('SELECT MAX(id) AS id FROM shop_items', []);
-  await run(
-    'INSERT INTO shop_revisions (item_id, number, document, issued_by_id, issued_at) VALUES (?, 1, ?, ?, ?)',
-    [itemId, JSON.stringify(lathe), issuedById, issuedAt],
-  );
-  return idOf(known, [lathe.name]);
-}
-
-async function lathesOfDrafts(queryInterface: QueryInterface): Promise<void> {
-  const { sequelize } = queryInterface;
-  const drafts = await sequelize.query<{ draft: string; updated_at: Date }>(
-    'SELECT draft, updated_at FROM exercises WHERE id NOT IN (SELECT exercise_id FROM revisions) ORDER BY id',
-    { type: QueryTypes.SELECT },
-  );
-  for (const { draft, updated_at: at } of drafts) {
-    const lathe = latheOfDraft1(JSON.parse(draft));
-    if (lathe === null) continue;
-    await sequelize.transaction((transaction) =>
-      latheRevision(
-        lathe,
-        null,
-        at,
-        (text, replacements) => sequelize.query(text, { replacements, transaction }),
-        async (text, replacements) =>
-          (
-            await sequelize.query<{ id: number }>(text, {
-              type: QueryTypes.SELECT,
-              replacements,
-              transaction,
-            })
-          )[0]?.id ?? null,
-      ),
-    );
-  }
 }
 
 async function titlesOfExercises(queryInterface: QueryInterface): Promise<void> {
