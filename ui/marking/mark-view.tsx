@@ -2,7 +2,14 @@
 
 import Link from 'next/link';
 import { Fragment, useMemo, useState } from 'react';
-import { proposeMark, type Mark, type MarkLine, type MarkProposal, type Scheme } from '@/core/marking';
+import {
+  newerProposal,
+  proposeMark,
+  type Mark,
+  type MarkLine,
+  type MarkProposal,
+  type Scheme,
+} from '@/core/marking';
 import type { Entry, Role } from '@/core/record';
 import type { Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
@@ -18,6 +25,7 @@ import { KeptUnder, useKept } from '../shell/kept';
 import { send } from '../shell/send';
 import { ShopTime } from '../shell/shop-time';
 import { useRefresh } from '../shell/use-refresh';
+import { NewerRules } from './newer-rules';
 
 /** A decision on the mark as the page shows it. */
 export interface Decision {
@@ -74,6 +82,10 @@ function MarkSheet({
   const mark = decided;
   const proposal = useMemo(
     () => (sheet === null || scheme === null ? NOTHING : proposeMark(sheet, scheme, entries)),
+    [sheet, scheme, entries],
+  );
+  const newer = useMemo(
+    () => (sheet === null || scheme === null ? null : newerProposal(sheet, scheme, entries)),
     [sheet, scheme, entries],
   );
   const sections = mark?.mark.sections ?? proposal.sections;
@@ -232,6 +244,7 @@ function MarkSheet({
                 />
                 {problem !== null && <Message tone="error">{problem}</Message>}
                 {problems.comment !== undefined && <Message tone="error">{problems.comment}</Message>}
+                {newer !== null && <NewerRules newer={newer} />}
                 {proposal.blocked !== null && <Message tone="warning">{proposal.blocked}</Message>}
                 {standing !== null && (
                   <Message tone="note">

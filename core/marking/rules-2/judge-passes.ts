@@ -1,45 +1,31 @@
-import { isInside, isKind, predict, strikeOf, type Cut, type Entry, type Prediction } from '../record';
-import type { Sheet, SheetPass } from '../sheet';
-import { formatLengthWithUnit, lengthIn } from '../units';
+import type { Entry } from '../../record';
+import type { Sheet, SheetPass } from '../../sheet';
+import { formatLengthWithUnit, lengthIn } from '../../units';
 import { judgeConduct } from './judge-conduct';
-import type { Judgement } from './mark-line';
-import type { Scheme } from './scheme';
+import type { Judgement } from '../mark-line';
+import type { Scheme } from '../scheme';
+import type { Conduct } from './facts/conduct-of';
+import type { CutMade } from './facts/cuts-made';
+import { isInside } from './facts/measured';
 
 /** Conduct of the passes: schedule, largest infeed, no reversal, spring passes. */
 export function judgePasses(
   sheet: Sheet,
-  prediction: Prediction,
+  conduct: Conduct,
   entries: readonly Entry[],
   scheme: Scheme,
 ): Judgement[] {
-  const cuts = judgedCuts(sheet, entries);
+  const cuts = conduct.judgedCuts;
   if (cuts.length === 0)
     return [{ id: 'passes:none', title: 'Passes', share: 0, reason: 'No pass is recorded.', evidence: [] }];
-  const rows = judgeRows(sheet, prediction, cuts, scheme);
+  const rows = judgeRows(sheet, conduct, cuts, scheme);
   return [
     schedule(rows),
-    infeed(sheet, prediction, cuts, rows, scheme),
+    infeed(sheet, conduct, cuts, rows, scheme),
     reversal(sheet, cuts, rows),
     springs(sheet, cuts),
-    ...(scheme.rules < 2 ? [] : judgeConduct(sheet, prediction, entries, coverage(rows))),
+    ...(scheme.rules < 2 ? [] : judgeConduct(sheet, conduct, entries, coverage(rows))),
   ];
-}
-
-/** The standing cuts, and those that were struck out only after the next cut: they are evidence. */
-function judgedCuts(sheet: Sheet, entries: readonly Entry[]): Cut[] {
-  const isPass = isKind('pass');
-  const tooLate = new Set(
-    entries.filter(isPass).flatMap((entry) => {
-      const strike = strikeOf(entries, entry.id);
-      if (strike === null) return [];
-      const between = entries.slice(entries.indexOf(entry) + 1, entries.indexOf(strike));
-      return between.some(isPass) ? [strike.id] : [];
-    }),
-  );
-  return predict(
-    sheet,
-    entries.filter(({ id }) => !tooLate.has(id)),
-  ).cuts;
 }
 
 interface RowJudgement {
@@ -47,26 +33,25 @@ interface RowJudgement {
   kept: number;
   /** Rows that were cut, or rightly left uncut: over so much of the plan the conduct was seen. */
   covered: number;
-  off: Cut[];
+  off: CutMade[];
 }
 
 /**
  * Each feeding row of the plan: kept when it was cut within the scheme's graduations, or when the reading was right by
  * what a measurement had left to cut or a nut let take; left uncut it is kept when the measurement says that size is reached.
  */
-function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], scheme: Scheme): RowJudgement {
+function judgeRows(sheet: Sheet, conduct: Conduct, cuts: readonly CutMade[], scheme: Scheme): RowJudgement {
   const tolerance = sheet.lathe.dial.graduation.value * scheme.judging.scheduleGraduations + 1e-9;
-  const feeding = prediction.passes.filter(({ kind }) => kind !== 'spring');
-  const measured = prediction.remaining?.measured;
-  const sizeReached =
-    measured !== undefined && (isInside(sheet, measured) || measured.remainingCompound <= 0);
-  const rightByMeasurement = ({ reading, stopReading, triedReading }: Cut) =>
+  const feeding = conduct.passes.filter(({ kind }) => kind !== 'spring');
+  const { measured } = conduct;
+  const sizeReached = measured !== null && (isInside(sheet, measured) || measured.remainingCompound <= 0);
+  const rightByMeasurement = ({ reading, stopReading, triedReading }: CutMade) =>
     [stopReading, triedReading].some((to) => to !== null && reading <= to + tolerance);
   const deepest = Math.max(...cuts.map(({ reading }) => reading));
-  const off: Cut[] = [];
+  const off: CutMade[] = [];
   let [kept, covered] = [0, 0];
   const ended = (until: string | null) =>
-    prediction.stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
+    conduct.stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
   let planned = feeding.length;
   for (const row of feeding) {
     const mine = cuts.filter((cut) => cut.usesRow && cut.row?.n === row.n && cut.row.kind !== 'spring');
@@ -107,13 +92,13 @@ function judgeRows(sheet: Sheet, prediction: Prediction, cuts: readonly Cut[], s
 }
 
 /** A row of a repeat is kept by its infeed, wherever the dial stands. */
-function byInfeed({ lathe: { dial } }: Sheet, row: SheetPass, cut: Cut, tolerance: number): boolean {
+function byInfeed({ lathe: { dial } }: Sheet, row: SheetPass, cut: CutMade, tolerance: number): boolean {
   if (row.until === null) return false;
   return Math.abs(cut.infeed - lengthIn(row.dialInfeed, dial.graduation.unit)) <= tolerance;
 }
 
 /** The reading that was before the student when the cut was made. */
-const rowReading = (row: SheetPass, cut: Cut) => cut.row?.dialReading.value ?? row.dialReading.value;
+const rowReading = (row: SheetPass, cut: CutMade) => cut.row?.dialReading.value ?? row.dialReading.value;
 
 function schedule({ planned, kept, off }: RowJudgement): Judgement {
   return {
@@ -132,8 +117,8 @@ const OWN_TABLES: readonly string[] = ['list', 'chart', 'until', 'own'];
 
 function infeed(
   sheet: Sheet,
-  { passes }: Prediction,
-  cuts: readonly Cut[],
+  { passes }: Conduct,
+  cuts: readonly CutMade[],
   rows: RowJudgement,
   scheme: Scheme,
 ): Judgement {
@@ -145,7 +130,10 @@ function infeed(
   const asked = Math.max(own, shown * lengthIn(sheet.schedule.largestInfeed, unit));
   const largestInfeed = own > 0 ? { value: asked, unit } : sheet.schedule.largestInfeed;
   const limit = asked + graduation * scheme.judging.infeedGraduations;
-  const worst = cuts.reduce<Cut | null>((most, cut) => (cut.infeed > (most?.infeed ?? 0) ? cut : most), null);
+  const worst = cuts.reduce<CutMade | null>(
+    (most, cut) => (cut.infeed > (most?.infeed ?? 0) ? cut : most),
+    null,
+  );
   const deep = worst?.infeed ?? 0;
   const good = deep <= limit + 1e-9;
   const show = (value: number) => formatLengthWithUnit({ value, unit });
@@ -158,7 +146,7 @@ function infeed(
   };
 }
 
-function reversal({ feed: { slide } }: Sheet, cuts: readonly Cut[], rows: RowJudgement): Judgement {
+function reversal({ feed: { slide } }: Sheet, cuts: readonly CutMade[], rows: RowJudgement): Judgement {
   const back = cuts.filter((cut) => cut.infeed < -1e-9);
   return {
     id: 'passes:reversal',
@@ -179,7 +167,7 @@ function seenOver(rows: RowJudgement): string {
 }
 
 /** Spring passes come after the last feed; one at no infeed in mid-course is a look at the spring that is left. */
-function springs(sheet: Sheet, cuts: readonly Cut[]): Judgement {
+function springs(sheet: Sheet, cuts: readonly CutMade[]): Judgement {
   const wanted = sheet.schedule.spring * sheet.thread.starts;
   const lastFeed = cuts.findLastIndex(({ infeed: fed }) => Math.abs(fed) > 1e-9);
   const taken = cuts.slice(lastFeed + 1);

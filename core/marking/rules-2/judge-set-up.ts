@@ -1,17 +1,9 @@
-import {
-  isKind,
-  liveEntries,
-  stepVerdict,
-  timeAt,
-  type Entry,
-  type EntryOf,
-  type StepProgress,
-} from '../record';
-import { showExpected, showStepValue, type Sheet, type SheetStep } from '../sheet';
-import type { Judgement, MarkCap } from './mark-line';
-import type { Scheme } from './scheme';
-
-type StepEntry = EntryOf<'step'> | EntryOf<'sign-off'>;
+import { isKind, type Entry } from '../../record';
+import { showExpected, showStepValue, type Sheet, type SheetStep } from '../../sheet';
+import type { Judgement, MarkCap } from '../mark-line';
+import type { Scheme } from '../scheme';
+import { standingEntries } from './facts/standing-entries';
+import { timeAt, verdictOf, type StepEntry } from './facts/steps-done';
 
 /** What was recorded for a step, parted by the first cut: what stood before it, and what came after. */
 interface StepRecord {
@@ -22,13 +14,8 @@ interface StepRecord {
 }
 
 /** One line for each step: right, wrong, corrected, too late or missing. What stood at the first cut is judged. */
-export function judgeSetUp(
-  sheet: Sheet,
-  steps: readonly StepProgress[],
-  entries: readonly Entry[],
-  scheme: Scheme,
-): Judgement[] {
-  return steps.map(({ step }) => {
+export function judgeSetUp(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
+  return sheet.steps.map((step) => {
     const record = stepRecord(step, entries);
     const { entry, share, reason } = judgeStep(sheet, record, scheme);
     return {
@@ -46,7 +33,7 @@ export function judgeSetUp(
  * correction. Steps after the scratch are judged by all that stands.
  */
 function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
-  const live = liveEntries(entries);
+  const live = standingEntries(entries);
   const mine = (entry: Entry): entry is StepEntry =>
     (isKind('step')(entry) || isKind('sign-off')(entry)) && entry.content.stepId === step.id;
   const firstCut = entries.findIndex((entry) => isKind('pass')(entry) && live.includes(entry));
@@ -54,7 +41,7 @@ function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
     return { step, before: withoutTakenBack(step, live).filter(mine), after: [], cut: firstCut >= 0 };
   return {
     step,
-    before: withoutTakenBack(step, liveEntries(entries.slice(0, firstCut))).filter(mine),
+    before: withoutTakenBack(step, standingEntries(entries.slice(0, firstCut))).filter(mine),
     after: live.filter((entry) => entries.indexOf(entry) > firstCut).filter(mine),
     cut: true,
   };
@@ -67,7 +54,7 @@ function judgeStep(
 ): { entry: StepEntry | null; share: number; reason: string } {
   const inForce = before.at(-1) ?? null;
   const later = after.at(-1) ?? null;
-  const verdict = (entry: StepEntry) => stepVerdict(sheet, step, entry);
+  const verdict = (entry: StepEntry) => verdictOf(sheet, step, entry);
   const isRight = (entry: StepEntry) => verdict(entry) !== 'wrong' && verdict(entry) !== 'not-done';
   if (inForce !== null && isRight(inForce)) {
     const wasWrong = before.some((entry) => !isRight(entry));
@@ -135,12 +122,8 @@ function figuresOf(sheet: Sheet, { expected }: SheetStep, { content }: StepEntry
 }
 
 /** A step with a cap in the scheme that was not recorded before the first cut. */
-export function criticalBreach(
-  steps: readonly StepProgress[],
-  entries: readonly Entry[],
-  scheme: Scheme,
-): MarkCap | null {
-  const breaches = steps.flatMap(({ step }) => {
+export function criticalBreach({ steps }: Sheet, entries: readonly Entry[], scheme: Scheme): MarkCap | null {
+  const breaches = steps.flatMap((step) => {
     const cap = scheme.caps.find(({ id }) => id === `step:${step.id}`);
     if (cap === undefined) return [];
     const { before, cut } = stepRecord(step, entries);

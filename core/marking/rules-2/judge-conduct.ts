@@ -1,6 +1,9 @@
-import { eventData, isKind, liveEntries, type Entry, type Prediction } from '../record';
-import type { Sheet } from '../sheet';
-import type { Judgement } from './mark-line';
+import { isKind, type Entry } from '../../record';
+import type { Sheet } from '../../sheet';
+import type { Judgement } from '../mark-line';
+import type { Conduct } from './facts/conduct-of';
+import { EVENTS_OF_2 } from './facts/events-of-2';
+import { standingEntries } from './facts/standing-entries';
 
 /**
  * Conduct beside the schedule, always only what this way of working asks: stops, what stood in the way, events, the
@@ -8,19 +11,19 @@ import type { Judgement } from './mark-line';
  */
 export function judgeConduct(
   sheet: Sheet,
-  prediction: Prediction,
+  conduct: Conduct,
   entries: readonly Entry[],
   covered: number,
 ): Judgement[] {
   return [
-    ...stops(sheet, prediction),
-    allTheSame(prediction, covered),
+    ...stops(sheet, conduct),
+    allTheSame(conduct, covered),
     events(entries, covered),
-    ...(sheet.way.markRule === 'same' ? [sameMark(prediction)] : []),
+    ...(sheet.way.markRule === 'same' ? [sameMark(conduct)] : []),
   ];
 }
 
-function stops(sheet: Sheet, { stops: progress }: Prediction): Judgement[] {
+function stops(sheet: Sheet, { stops: progress }: Conduct): Judgement[] {
   if (sheet.stops.length === 0) return [];
   const reached = progress.filter(({ state }) => state !== 'ahead');
   const kept = reached.filter(({ state }) => state === 'kept');
@@ -39,7 +42,7 @@ function stops(sheet: Sheet, { stops: progress }: Prediction): Judgement[] {
   ];
 }
 
-function allTheSame({ cuts }: Prediction, covered: number): Judgement {
+function allTheSame({ cuts }: Conduct, covered: number): Judgement {
   const against = cuts.filter(({ entry }) => entry.content.allTheSame);
   return {
     id: 'passes:all-the-same',
@@ -55,12 +58,12 @@ function allTheSame({ cuts }: Prediction, covered: number): Judgement {
 
 /** A slip that is told before it did harm costs nothing; one that touched the work costs half, a breach all. */
 function events(entries: readonly Entry[], covered: number): Judgement {
-  const told = liveEntries(entries).filter(isKind('event'));
+  const told = standingEntries(entries).filter(isKind('event'));
   const harmful = told.filter(({ content }) => {
-    const data = eventData(content.event);
+    const data = EVENTS_OF_2[content.event];
     return data?.fault === 'breach' || (data?.fault === 'slip' && content.touched === true);
   });
-  const breach = harmful.some(({ content }) => eventData(content.event)?.fault === 'breach');
+  const breach = harmful.some(({ content }) => EVENTS_OF_2[content.event]?.fault === 'breach');
   return {
     id: 'passes:events',
     title: 'What happened',
@@ -70,12 +73,12 @@ function events(entries: readonly Entry[], covered: number): Judgement {
         ? 'Nothing out of the way is recorded.'
         : harmful.length === 0
           ? `${told.length} told, none did harm.`
-          : harmful.map(({ content }) => eventData(content.event)?.name ?? content.event).join(', '),
+          : harmful.map(({ content }) => EVENTS_OF_2[content.event]?.name ?? content.event).join(', '),
     evidence: told.map(({ id }) => id),
   };
 }
 
-function sameMark({ cuts }: Prediction): Judgement {
+function sameMark({ cuts }: Conduct): Judgement {
   const noted = cuts.flatMap(({ entry }) => (entry.content.mark === null ? [] : [entry]));
   const first = noted[0]?.content.mark;
   const other = noted.filter(({ content }) => content.mark !== first);

@@ -1,10 +1,11 @@
-import { isKind, liveEntries, type Entry } from '../record';
-import type { Judgement } from './mark-line';
-import type { Scheme } from './scheme';
+import { isKind, type Entry } from '../../record';
+import type { Judgement } from '../mark-line';
+import type { Scheme } from '../scheme';
+import { standingEntries } from './facts/standing-entries';
 
 /** Lines that only a look can judge, of a section of the scheme; without a look they are not seen, never presumed. */
 export function judgeLooks(entries: readonly Entry[], scheme: Scheme, section: string): Judgement[] {
-  const looks = liveEntries(entries).filter(isKind('look'));
+  const looks = standingEntries(entries).filter(isKind('look'));
   const shares = { good: 1, fair: scheme.judging.fair, poor: 0 };
   return scheme.lines
     .filter((line) => line.section === section && line.id.startsWith('look:') && line.weight > 0)

@@ -1,6 +1,7 @@
-import { worksheetProgress, type Entry } from '../record';
-import type { Sheet } from '../sheet';
-import type { Judgement } from './mark-line';
+import type { Entry } from '../../record';
+import type { Sheet } from '../../sheet';
+import type { Judgement } from '../mark-line';
+import { answersGiven } from './facts/answers-given';
 
 /** What each wrong try costs; found at last is worth something (common practice: working it out again is the aim). */
 const EACH_WRONG_TRY = 0.25;
@@ -8,7 +9,7 @@ const LEAST_FOUND = 0.25;
 
 /** One line for each question of the worksheet: found at once, found after some tries, told, or never answered. */
 export function judgeWorksheet(sheet: Sheet, entries: readonly Entry[]): Judgement[] {
-  return worksheetProgress(sheet, entries).questions.map(({ question, tries, found, told }) => {
+  return answersGiven(sheet, entries).map(({ question, tries, found, told }) => {
     const first = tries.findIndex(({ judged }) => judged.right);
     const wrong = first < 0 ? tries.length : first;
     const slips = [...new Set(tries.flatMap(({ judged }) => (judged.slip === null ? [] : [judged.slip])))];

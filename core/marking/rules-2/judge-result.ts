@@ -1,21 +1,13 @@
-import {
-  isKind,
-  isOverCut,
-  liveEntries,
-  measuredThread,
-  PLACES,
-  type Entry,
-  type EntryOf,
-  type MeasuredThread,
-  type Place,
-} from '../record';
-import { capital } from '../gauging';
-import { EVIDENCE_DATA } from '../proof';
-import type { Sheet } from '../sheet';
-import { formatLength } from '../units';
+import { isKind, PLACES, type Entry, type EntryOf, type Place } from '../../record';
+import { capital } from '../../gauging';
+import { EVIDENCE_DATA } from '../../proof';
+import type { Sheet } from '../../sheet';
+import { formatLength } from '../../units';
 import { judgeProof } from './judge-proof';
-import type { Judgement } from './mark-line';
-import type { Scheme } from './scheme';
+import type { Judgement } from '../mark-line';
+import type { Scheme } from '../scheme';
+import { isOverCut, measuredOf, type Measured } from './facts/measured';
+import { standingEntries } from './facts/standing-entries';
 
 /** The result by the proof that the plan asks for. What the instructor found counts before the student's. */
 export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
@@ -30,7 +22,7 @@ export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Sch
 }
 
 function judgeMeasured(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
-  const finals = liveEntries(entries)
+  const finals = standingEntries(entries)
     .filter(isKind('measurement'))
     .filter((entry) => entry.content.purpose === 'final');
   const byInstructor = finals.findLast((entry) => entry.author.role !== 'student');
@@ -46,7 +38,7 @@ function judgeMeasured(sheet: Sheet, entries: readonly Entry[], scheme: Scheme):
         evidence: [],
       },
     ];
-  const measured = measuredThread(sheet, entry.content);
+  const measured = measuredOf(sheet, entry.content);
   const places = placesOf(sheet, entry);
   const lines = [
     pitchDiameter(sheet, measured, entry, places, scheme),
@@ -69,7 +61,7 @@ function placesOf({ proof }: Sheet, { content }: Final): readonly Place[] {
 
 /** Where nothing is measured on the pitch diameter, the crest still may have been, with nut or plug. */
 function crestAlone(sheet: Sheet, entries: readonly Entry[]): Judgement[] {
-  const measured = liveEntries(entries).findLast(
+  const measured = standingEntries(entries).findLast(
     (entry): entry is EntryOf<'trial'> => isKind('trial')(entry) && entry.content.crest !== null,
   );
   return measured === undefined ? [] : [crest(sheet, measured.content.crest ?? NaN, measured.id)];
@@ -79,7 +71,7 @@ type Final = EntryOf<'measurement'>;
 
 function pitchDiameter(
   sheet: Sheet,
-  measured: MeasuredThread,
+  measured: Measured,
   entry: Final,
   places: readonly Place[],
   { judging }: Scheme,
@@ -105,7 +97,7 @@ function pitchDiameter(
 const FRACTIONS: Record<number, string> = { 0.25: 'a quarter', 0.5: 'half', 0.75: 'three quarters' };
 const fraction = (value: number) => FRACTIONS[value] ?? `${value}`;
 
-function onTarget(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }: Scheme): Judgement {
+function onTarget(sheet: Sheet, measured: Measured, entry: Final, { judging }: Scheme): Judgement {
   const off = Math.abs(measured.mean - sheet.targetPitchDiameter) / sheet.limits.pitchDiameterTolerance;
   const show = shower(sheet);
   const { targetFull, targetNone } = judging;
@@ -118,7 +110,7 @@ function onTarget(sheet: Sheet, measured: MeasuredThread, entry: Final, { judgin
   };
 }
 
-function taper(sheet: Sheet, measured: MeasuredThread, entry: Final, { judging }: Scheme): Judgement {
+function taper(sheet: Sheet, measured: Measured, entry: Final, { judging }: Scheme): Judgement {
   const tolerance = sheet.limits.pitchDiameterTolerance;
   const spread = measured.largest - measured.smallest;
   const show = shower(sheet);
@@ -153,7 +145,7 @@ function crest(sheet: Sheet, value: number, entryId: string): Judgement {
 /** A student who measures wrongly, but honestly, learns from the difference. */
 function ownMeasuring(sheet: Sheet, instructor: Final, student: Final, { judging }: Scheme): Judgement {
   const limit = sheet.thread.unit === 'in' ? judging.agreementIn : judging.agreementMm;
-  const mean = (entry: Final) => measuredThread(sheet, entry.content).mean;
+  const mean = (entry: Final) => measuredOf(sheet, entry.content).mean;
   const difference = Math.abs(mean(instructor) - mean(student));
   const show = shower(sheet);
   return {

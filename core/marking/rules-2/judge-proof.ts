@@ -1,14 +1,16 @@
-import { NUT_ANSWERS, NUT_ANSWER_WORDS, loosenessOf, wentOn } from '../nut';
-import { EVIDENCE_DATA } from '../proof';
-import { GAUGE_WORDS, isKind, liveEntries, wantedAnswers, type Entry, type EntryOf } from '../record';
-import type { Sheet, SheetProof } from '../sheet';
-import { formatLength } from '../units';
-import type { Judgement } from './mark-line';
-import type { Scheme } from './scheme';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS, loosenessOf, wentOn } from '../../nut';
+import { EVIDENCE_DATA } from '../../proof';
+import { GAUGE_WORDS, isKind, type Entry, type EntryOf } from '../../record';
+import type { Sheet, SheetProof } from '../../sheet';
+import { formatLength } from '../../units';
+import type { Judgement } from '../mark-line';
+import type { Scheme } from '../scheme';
+import { standingEntries } from './facts/standing-entries';
+import { wantedAnswers } from './facts/stops-kept';
 
 /** The evidence of the proof that is not measured over wires or across the flanks: one line for each. */
 export function judgeProof(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
-  const live = liveEntries(entries);
+  const live = standingEntries(entries);
   return sheet.proof.flatMap((evidence): Judgement[] => {
     switch (EVIDENCE_DATA[evidence.kind].recordedAs) {
       case 'trial':
