@@ -170,7 +170,7 @@ const TABLE: readonly Row[] = [
   {
     route: 'PUT /api/book/[id]',
     path: '/api/book/999999',
-    body: () => ({ form: {} }),
+    body: () => ({ form: {}, seen: 1 }),
     statuses: [401, 403, 403, 403, 404, 403, 404],
   },
   {
@@ -197,7 +197,7 @@ const TABLE: readonly Row[] = [
   {
     route: 'PUT /api/lathes/[id]',
     path: `/api/lathes/${L}`,
-    body: () => ({ form: EMPTY_LATHE_FORM }),
+    body: () => ({ form: EMPTY_LATHE_FORM, seen: 1 }),
     statuses: [401, 403, 403, 403, 422, 403, 422],
   },
   {

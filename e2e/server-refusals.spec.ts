@@ -148,10 +148,10 @@ test('a bad entry names its field', async ({ request }) => {
   for (const [body, field] of [
     [entryBody({ ...stepDone('blank'), value: 'wide' }), 'content.value'],
     [entryBody({ kind: 'step' }), 'content.'],
-    [entryBody({ kind: 'dance' }), 'content.kind'],
     [entryBody({ kind: 'pass', plannedPass: 1, reading: 1e30 }), 'content.'],
     [entryBody({ kind: 'measurement', purpose: 'final' }), 'content.'],
-    [entryBody(note, { format: 1 }), 'content.kind'],
+    [entryBody({ ...note, text: '\u200b' }), 'content.text'],
+    [entryBody({ kind: 'hand', raised: true }, { format: 1 }), 'format'],
     [entryBody(note, { id: 'not-a-uuid' }), 'id'],
     [entryBody(note, { device: undefined }), 'device'],
     [entryBody(note, { deviceTime: '2026-99-99T99:99:99Z' }), 'deviceTime'],
@@ -163,6 +163,17 @@ test('a bad entry names its field', async ({ request }) => {
       (await fieldsOf(response)).some((named) => named.startsWith(field)),
       field,
     ).toBe(true);
+  }
+});
+
+test('an entry of a later release is answered “not yet”: it may be sent again', async ({ request }) => {
+  await requestAs(request, await personId(INSTRUCTOR));
+  const { attemptId } = await handedOut(request, 'Later entries sent', await personId('Ivo Mensah'));
+  for (const body of [entryBody({ kind: 'dance' }), entryBody({ kind: 'note', text: 'x' }, { format: 99 })]) {
+    const response = await request.post(`/api/attempts/${attemptId}/entries`, { data: body });
+    expect(response.status()).toBe(503);
+    expect(response.headers()['retry-after']).toBe('60');
+    expect(((await response.json()) as { error: { code: string } }).error.code).toBe('later');
   }
 });
 
