@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { UnreadableDocument } from '@/core/documents';
+import { nonsenseIn, UnreadableDocument } from '@/core/documents';
 import type { Lathe } from '@/core/lathe';
 import {
   draftDocument,
@@ -62,6 +62,8 @@ const shownAs = (form: PlanForm) => [form.title.slice(0, 120), form.thread.desig
 export function importPlan(viewer: PersonView, stored: unknown): Promise<Outcome<number>> {
   return outcomeOf(async () => {
     const { classId } = await teachingOf(viewer);
+    const nonsense = nonsenseIn(stored);
+    if (nonsense.length > 0) refuseFields(nonsense);
     try {
       const marking = (stored as { marking?: { setUp: number; passes: number; result: number } }).marking;
       return await makeExercise(classId, formOfPlan(readStoredPlan(stored), marking));

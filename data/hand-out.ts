@@ -1,6 +1,7 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
+import { nonsenseIn } from '@/core/documents';
 import { usualScheme } from '@/core/marking';
 import { readPlan, type Plan, type PlanForm } from '@/core/plan';
 import { ENTRY_KINDS, summaryOf, type Entry, type LatheContent } from '@/core/record';
@@ -9,7 +10,7 @@ import { ownExercise } from './access';
 import { database } from './database';
 import { writeDraft } from './exercises';
 import { sheetOf } from './frozen';
-import { conflict, notFound, outcomeOf, type Outcome } from './outcome';
+import { conflict, notFound, outcomeOf, refuseFields, type Outcome } from './outcome';
 import { REMOVED, type PersonView } from './people';
 import { change, insertRow, insertRows, places, rowOf, rowsOf } from './query';
 import { gaugesOf, lathesOf, shopOf } from './shop';
@@ -42,6 +43,8 @@ export function handOut(
   return outcomeOf(async () => {
     const { plan, inputs } = readPlan(form);
     if (plan === null || inputs.marking === undefined) return conflict('The plan is not complete.');
+    const nonsense = nonsenseIn(plan);
+    if (nonsense.length > 0) return refuseFields(nonsense);
     const scheme = usualScheme(inputs.marking, plan);
     const [shop, gauges, all] = await Promise.all([shopOf(), gaugesOf(), lathesOf()]);
     const lathes = all.filter(({ id, archived }) => latheIds.includes(id) && !archived);

@@ -1,4 +1,5 @@
 import { wireSet } from '@/core/gauging';
+import { usualLathe } from '@/core/lathe';
 import { createExercise, loadExercise } from './exercises';
 import { handOut } from './hand-out';
 import { passOn } from './outcome';
@@ -6,6 +7,7 @@ import { loadAttempt } from './attempts';
 import {
   archiveItem,
   importBook,
+  importLathe,
   loadBook,
   loadLathe,
   loadShop,
@@ -93,6 +95,28 @@ describe('the shop', () => {
       refused('invalid', '1, format'),
     );
     expect(await saveBook(instructor, { itemId: 999_999, seen: 1 }, form)).toEqual(refused('not-found'));
+  });
+
+  test('nothing is stored in which nothing can be seen, or of a size that no lathe has, by form, file or rows', async () => {
+    const { instructor } = people;
+    const nothing = '\u200b\u2060';
+    expect(await saveBook(instructor, { kind: 'tool' }, { name: nothing, kind: 'ground' })).toMatchObject({
+      refused: { kind: 'invalid' },
+    });
+    passOn(await saveBook(instructor, { kind: 'material' }, { name: 'Steel 1' }));
+    const [material] = passOn(await loadBook(instructor, 'material'));
+    for (const field of Object.keys(material!).filter(
+      (each) => typeof material![each] === 'string' && !['format'].includes(each),
+    ))
+      expect(
+        await importBook(instructor, 'material', { documents: [{ ...material, [field]: nothing }] }),
+      ).toEqual(refused('invalid', field));
+    const lathe = usualLathe('in', 'Lathe 7');
+    expect(await importLathe(instructor, { ...lathe, name: nothing })).toEqual(refused('invalid', 'name'));
+    const dial = { ...lathe.compound.dial, perTurn: { value: 500_000, unit: 'in' } };
+    expect(await importLathe(instructor, { ...lathe, compound: { ...lathe.compound, dial } })).toEqual(
+      refused('invalid', 'compound.dial.perTurn'),
+    );
   });
 
   test('a revision that was not seen is never written over: the one that stands comes back with the refusal', async () => {

@@ -12,7 +12,7 @@ import {
 } from '@/core/book';
 import { readGauge, type Gauge } from '@/core/gauging';
 import { checkWords, readShopWords, type ShopWords, type WordKey } from '@/core/shop';
-import { UnreadableDocument } from '@/core/documents';
+import { nonsenseIn, UnreadableDocument } from '@/core/documents';
 import { bad, good, type Result } from '@/core/errors/field-issue';
 import { teachingOf } from './access';
 import { database } from './database';
@@ -146,6 +146,8 @@ async function storeItem(
   document: object,
   within?: Transaction,
 ): Promise<number> {
+  const nonsense = nonsenseIn(document);
+  if (nonsense.length > 0) refuseFields(nonsense);
   const store = async (transaction: Transaction) => {
     const now = new Date();
     const text = storedJson(document);

@@ -1,3 +1,4 @@
+import { nonsenseIn } from '../documents';
 import type { FieldIssue, Result } from '../errors/field-issue';
 import type { LengthUnit } from '../units';
 import { BOOKS, type BookDocument, type BookKind } from './book';
@@ -37,9 +38,9 @@ export function readBookForm(kind: BookKind, form: BookForm, unit: LengthUnit = 
     values.due < values.calibrated
   )
     issues.push({ field: 'due', code: 'conflict', message: 'It is due after it was calibrated.' });
-  return issues.length > 0
-    ? { ok: false, issues }
-    : { ok: true, value: { format, version, ...values } as BookDocument };
+  const document = { format, version, ...values } as BookDocument;
+  const all = issues.length > 0 ? issues : nonsenseIn(document);
+  return all.length > 0 ? { ok: false, issues: all } : { ok: true, value: document };
 }
 
 const RANGES = [['least', 'most']] as const;

@@ -68,6 +68,7 @@ export const UNKNOWN_NAME = 'unknown-name';
 const knownName = (values: readonly string[]) => ({
   name: UNKNOWN_NAME,
   message: '“${value}” is not known here.',
+  params: { values },
   test: (value: unknown) => value === null || value === undefined || values.includes(value as string),
 });
 

@@ -1,4 +1,4 @@
-import { UnreadableDocument } from '../documents';
+import { nonsenseIn, UnreadableDocument } from '../documents';
 import type { FieldIssue } from '../errors/field-issue';
 import type { Sheet } from '../sheet';
 import type { EntryContent } from './kinds';
@@ -34,7 +34,7 @@ export function checkContent(
       const { named, name } = content;
       return { how: 'later', what: name === null ? `“${named}” ${format}` : `“${name}” of “${named}”` };
     }
-    const issue = kind?.refuses?.(content, sheet) ?? null;
+    const issue = nonsenseIn(content)[0] ?? kind?.refuses?.(content, sheet) ?? null;
     return issue === null ? { how: 'fits', content } : refused({ ...issue, field: `content.${issue.field}` });
   } catch (error) {
     if (!(error instanceof UnreadableDocument)) throw error;

@@ -12,16 +12,4 @@ export function typedText(field: string, text: string, most = MOST_FIGURES): Res
   return good(text.trim().replace(/\s+/g, ' '));
 }
 
-/** What a person can see: letters, figures, marks of any script. Spaces and zero-width characters are none. */
-const VISIBLE = /[\p{L}\p{N}\p{P}\p{S}]/u;
-const INVISIBLE_ENDS = /^[\s\p{Cf}\p{Cc}]+|[\s\p{Cf}\p{Cc}]+$/gu;
-
-/** Words as said: without what can not be seen at their ends, and empty when nothing can be seen at all. */
-export function saidText(text: string): string {
-  return VISIBLE.test(text) ? text.replace(INVISIBLE_ENDS, '') : '';
-}
-
-/** How many characters of a text can be seen. @example visibleLength('a\u200b b') // 2 */
-export function visibleLength(text: string): number {
-  return [...text].filter((character) => VISIBLE.test(character)).length;
-}
+export { saidText, visibleLength } from '../documents';

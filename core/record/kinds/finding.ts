@@ -3,6 +3,7 @@ import { bad, good } from '../../errors/field-issue';
 import { EVIDENCE_DATA } from '../../proof';
 import { formatLength, parseLength } from '../../units';
 import type { EntryKind } from '../entry-kind';
+import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';
 
 export const GAUGE_ANSWERS = ['right', 'go-stops', 'no-go-enters'] as const;
@@ -64,10 +65,11 @@ export const findingKind: EntryKind<'finding', FindingContent> = {
       ? bad('value', 'out-of-range', 'Type what was measured.')
       : good({ ...base, answer: null, value });
   },
-  refuses: ({ answer, value }) =>
+  refuses: ({ answer, value }, sheet) =>
     (answer === null) === (value === null)
       ? { field: 'answer', code: 'required', message: 'Send what was found: an answer, or a value.' }
-      : null,
+      : // A length of thread may be many times its diameter.
+        unbelievable({ value }, null, sheet?.thread.unit),
   words: ({ evidenceId, answer, value, purpose }, { proof, thread }) => ({
     title: `${proof.find(({ id }) => id === evidenceId)?.title ?? evidenceId}${purpose === 'final' ? ', final' : ''}`,
     detail:

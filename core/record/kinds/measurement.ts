@@ -5,6 +5,7 @@ import { formatLength, parseLength, type Length, type LengthUnit } from '../../u
 import type { Sheet } from '../../sheet';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';
+import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';
 import {
   inOtherUnit,
@@ -139,6 +140,14 @@ export const measurementKind: EntryKind<'measurement', MeasurementContent> = {
     return issue === null ? good(content) : { ok: false, issues: [issue] };
   },
   refuses: (content, sheet) => {
+    const { overWires, crest, wire } = content;
+    const { start, middle, end } = overWires;
+    const far = unbelievable(
+      { 'overWires.start': start, 'overWires.middle': middle, 'overWires.end': end, crest },
+      sheet,
+      wire.unit,
+    );
+    if (far !== null) return far;
     const issue = lacks(content, sheet);
     return issue === null || issue.field === 'crest'
       ? issue

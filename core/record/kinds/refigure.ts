@@ -3,6 +3,7 @@ import { bad, good } from '../../errors/field-issue';
 import { sheetPassSchema, type SheetPass } from '../../sheet';
 import { formatLength } from '../../units';
 import type { EntryKind } from '../entry-kind';
+import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';
 import { refigured } from '../refigured';
 
@@ -60,10 +61,10 @@ export const refigureKind: EntryKind<'refigure', RefigureContent> = {
         )
       : good({ kind: 'refigure', what, value: found, passes });
   },
-  refuses: ({ passes }) =>
+  refuses: ({ passes, value }, sheet) =>
     passes.length === 0
       ? { field: 'passes', code: 'required', message: 'Send the passes that follow.' }
-      : null,
+      : unbelievable({ value }, sheet),
   words: ({ what, value, passes }, { thread, words }) => ({
     title: 'Passes figured anew',
     detail: `${what === 'tip' ? 'tip' : words.work} ${formatLength({ value, unit: thread.unit })} ${thread.unit}, ${passes.length} passes`,

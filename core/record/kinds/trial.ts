@@ -3,6 +3,7 @@ import { bad, good } from '../../errors/field-issue';
 import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '../../nut';
 import { formatLength, parseLength } from '../../units';
 import type { EntryKind } from '../entry-kind';
+import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';
 
 export interface TrialContent {
@@ -73,6 +74,7 @@ export const trialKind: EntryKind<'trial', TrialContent> = {
       reading: prediction.cuts.length === 0 ? null : prediction.reading.value,
     });
   },
+  refuses: ({ crest }, sheet) => unbelievable({ crest }, sheet),
   words: ({ evidenceId, answer, end, toShoulder, crest, purpose }, { proof, thread, words }) => {
     const title = proof.find(({ id }) => id === evidenceId)?.title ?? words.mate;
     const details = [

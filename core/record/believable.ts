@@ -1,0 +1,27 @@
+import { MOST_LENGTH } from '../documents';
+import type { FieldIssue } from '../errors/field-issue';
+import type { Sheet } from '../sheet';
+import { formatLength, type LengthUnit } from '../units';
+
+/**
+ * The first of some lengths in the thread's unit that no thread of this sheet can have; null when all can be. Without a
+ * sheet yet any size of a lathe is believed.
+ */
+export function unbelievable(
+  lengths: Readonly<Record<string, number | null>>,
+  sheet: Sheet | null,
+  otherwise: LengthUnit = 'mm',
+): FieldIssue | null {
+  const unit = sheet?.thread.unit ?? otherwise;
+  // Five times the work: over wires, balls or a worn ring nothing about this thread reads more.
+  const most = sheet === null ? MOST_LENGTH[unit] : 5 * sheet.workDiameter;
+  const found = Object.entries(lengths).find(([, length]) => length !== null && Math.abs(length) > most);
+  if (found === undefined) return null;
+  const [field, length] = found;
+  const shown = (value: number) => `${formatLength({ value, unit })} ${unit}`;
+  return {
+    field,
+    code: 'out-of-range',
+    message: `${shown(length ?? 0)} can not be read at this thread: at most ${shown(most)}.`,
+  };
+}
