@@ -4,8 +4,8 @@ import { boreAdvice, boreForPercent, explainBoreAdvice, percentForBore } from '.
 
 /** Common practice D - 1.0262 / n is 79 % of the full and 94.8 % of the basic height. */
 test('the taught rule on both bases', () => {
-  expect(percentForBore(FORM_60, 1, 1, 1 - 1.0262, 'full')).toBeCloseTo(79.0, 1);
-  expect(percentForBore(FORM_60, 1, 1, 1 - 1.0262, 'basic')).toBeCloseTo(94.8, 1);
+  expect(percentForBore(FORM_60, 1, 1, 1 - 1.0262, 'full')).toBeCloseTo((100 * 1.0262) / 1.299038, 4);
+  expect(percentForBore(FORM_60, 1, 1, 1 - 1.0262, 'basic')).toBeCloseTo((100 * 1.0262) / 1.082532, 4);
 });
 
 /** Handbook tap-drill formula, from memory: D - 0.01299 x percent / n; 3/4-10 at 75 % is 0.6526. */
@@ -37,7 +37,8 @@ test('the drill leaves something to bore, the chamfer clears the major', () => {
   expect(inch.drill).toEqual({ diameter: 47 / 64, name: '47/64 in' });
   expect(inch.leaves).toBeCloseTo(0.0321, 4);
   expect(inch.chamfer).toBe(0.885);
-  expect(inch.percentOfBasic).toBeCloseTo(90.2, 1);
+  // (7/8 - 0.7665) / (1.082532 / 9).
+  expect(inch.percentOfBasic).toBeCloseTo((100 * (0.875 - 0.7665)) / (1.082532 / 9), 3);
   expect(adviceOf('M30x2-6H', 28).drill).toEqual({ diameter: 27, name: '27 mm' });
   expect(adviceOf('1 1/8-7 UNC-2B', 1.0313 + 1 / 32).drill?.name).toBe('1 1/32 in');
 });

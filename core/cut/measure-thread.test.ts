@@ -72,7 +72,8 @@ test.each([sharp, flat, round])('a true groove has the pitch diameter of the clo
 test('the wrong axis gives flanks of 30 and about 60, and half the depth', () => {
   const measured = measureThread(cutThread(base, feeds(60, 1.5, 15)));
   expect(measured.fed?.angleDeg).toBeCloseTo(30, 10);
-  expect(measured.other?.angleDeg).toBeCloseTo(60, 0);
+  // A staircase of 15 steps, fitted: a degree and a half.
+  expect(Math.abs((measured.other?.angleDeg ?? 0) - 60)).toBeLessThan(0.5);
   expect(measured.other?.formError).toBeGreaterThan(0.3);
   expect(measured.rootDiameter).toBeCloseTo(16 - 2 * 0.75, 12);
 });
@@ -98,7 +99,8 @@ test('a tilted tool leans: half angles unequal, their sum right', () => {
     cutThread({ ...base, shape: toolShape(flat, 30, { tiltDeg: 2 }) }, feeds(29.5, 1.45, 12)),
   );
   expect(fed?.angleDeg).toBeCloseTo(28, 8);
-  expect(other?.angleDeg).toBeCloseTo(32, 1);
+  // 29.5 degrees of feed against a flank of 32: a fine staircase, fitted.
+  expect(Math.abs((other?.angleDeg ?? 0) - 32)).toBeLessThan(0.02);
 });
 
 test('a 55 degree tool shows on both flanks', () => {

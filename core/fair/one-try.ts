@@ -1,6 +1,6 @@
 import { cutCaseOf, cutThread, grooveAfter } from '../cut';
 import { diameterPerDepth, poseOf } from '../geometry';
-import { wireErrorFactor } from '../gauging';
+import { wireSlope } from '../gauging';
 import type { Tip } from '../tool';
 import { radians } from '../units';
 import type { FairCase, SourceId } from './fair-case';
@@ -53,7 +53,7 @@ export function oneTry(fair: FairCase, off: Departures): number | null {
   const outward = perDepth < 0 ? 1 : -1;
   const feed = (infeed: number) => (size = (size ?? 0) + perDepth * infeed * perFeed);
   if (proof === 'wires') {
-    const error = (off.micrometer ?? 0) + wireErrorFactor(groove.flankAngleDeg) * (off.wire ?? 0);
+    const error = (off.micrometer ?? 0) + wireSlope(groove.flankAngleDeg, side) * (off.wire ?? 0);
     for (let round = 0; round < MOST_ROUNDS; round += 1) {
       const tooLarge = outward * (size + error - target);
       const graduations = Math.round(tooLarge / 2 / perFeed / graduation);

@@ -59,6 +59,7 @@ test('an uncertainty shows its root sum of squares', () => {
     wireUncertainty: 0,
     readings: [16],
     flankAngleDeg: 30,
+    side: 'external',
   });
   const { numbers, assumes } = explainUncertainty(uncertainty, 'mm');
   expect(numbers).toMatch(/^√\(0\.00173².*U = 0\.00346 mm$/);

@@ -16,9 +16,8 @@ import {
 /** Factor of the wire and of the pitch in the measurement: M = d2 + factor w - ground P (inside with the signs turned). */
 function factors(thread: Thread): { wire: number; ground: number } {
   const { flankAngleDeg } = formOf(thread);
-  const factor = wireErrorFactor(flankAngleDeg);
   return {
-    wire: Number((thread.side === 'external' ? factor : factor - 2).toFixed(5)),
+    wire: Number(wireErrorFactor(flankAngleDeg, thread.side).toFixed(5)),
     ground: Number((1 / Math.tan(radians(flankAngleDeg)) / 2).toFixed(6)),
   };
 }

@@ -89,14 +89,23 @@ export function pitchDiameterFrom(wireCase: WireCase, measuredOverWires: number)
   return pitchDiameter;
 }
 
-/** What a wrong or worn wire adds to the reading: (1 + 1 / sin a) times its error, three times for 60 degrees. */
-export function wireErrorFactor(flankAngleDeg: number): number {
-  return 1 + 1 / Math.sin(radians(flankAngleDeg));
+/**
+ * By how much a reading grows when the wire grows, in a plane groove: outside 1 + 1 / sin a (three for 60 degrees, 4.99 for
+ * 29); over two balls in a nut 1 - 1 / sin a, so that larger balls read less (-1 for 60 degrees, -2.99 for 29). Geometry
+ * of the groove; the lead angle changes it by parts in a thousand.
+ */
+export function wireSlope(flankAngleDeg: number, side: Side): number {
+  const outward = 1 / Math.sin(radians(flankAngleDeg));
+  return side === 'external' ? 1 + outward : 1 - outward;
+}
+
+/** What a wrong or worn wire (inside: ball) puts the pitch diameter wrong by, as a multiple of its error. */
+export function wireErrorFactor(flankAngleDeg: number, side: Side): number {
+  return Math.abs(wireSlope(flankAngleDeg, side));
 }
 
 /** Measurement over wires less the pitch diameter in a plane groove. */
 export function wireOffset({ pitch, wire, flankAngleDeg, side }: WireCase): number {
   const ground = pitch / 2 / Math.tan(radians(flankAngleDeg));
-  if (side === 'external') return wire * wireErrorFactor(flankAngleDeg) - ground;
-  return ground + wire * (1 - 1 / Math.sin(radians(flankAngleDeg)));
+  return wire * wireSlope(flankAngleDeg, side) + (side === 'external' ? -ground : ground);
 }

@@ -7,6 +7,7 @@ test('root sum of squares of micrometer, wire and scatter', () => {
     wireUncertainty: 0.0005,
     readings: [16.316, 16.318, 16.32],
     flankAngleDeg: 30,
+    side: 'external',
   });
   expect(contributions[0]?.standard).toBeCloseTo(0.001732, 6);
   expect(contributions[1]?.standard).toBeCloseTo(0.0015, 12);
@@ -22,6 +23,7 @@ test('one reading says nothing of the scatter', () => {
       wireUncertainty: 0,
       readings: [16.3],
       flankAngleDeg: 30,
+      side: 'external',
     }).combined,
   ).toBeCloseTo(0.003 / Math.sqrt(3), 12);
 });
@@ -33,7 +35,13 @@ test('the guard band narrows the limits, until nothing is left', () => {
 });
 
 test('over one wire the micrometer counts twice and the major adds; a thread micrometer has no wire', () => {
-  const known = { micrometerError: 0.003, wireUncertainty: 0.0005, readings: [16.3], flankAngleDeg: 30 };
+  const known = {
+    micrometerError: 0.003,
+    wireUncertainty: 0.0005,
+    readings: [16.3],
+    flankAngleDeg: 30,
+    side: 'external',
+  } as const;
   const one = pitchDiameterUncertainty({ ...known, method: 'one-wire' });
   expect(one.contributions.map(({ name }) => name)).toEqual(['micrometer', 'major', 'wire', 'repeatability']);
   expect(one.combined).toBeCloseTo(Math.hypot(0.006 / Math.sqrt(3), 0.003 / Math.sqrt(3), 0.0015), 12);

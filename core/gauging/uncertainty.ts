@@ -1,5 +1,6 @@
 import type { Why } from '../explain/why';
 import { formatLength, type LengthUnit } from '../units';
+import type { Side } from '../thread';
 import type { PitchMethod } from './measured-pitch-diameter';
 import { wireErrorFactor } from './three-wires';
 
@@ -14,6 +15,8 @@ export interface MeasuringCase {
   /** Readings at one place; their scatter gives the repeatability. */
   readings: readonly number[];
   flankAngleDeg: number;
+  /** Inside it is measured over two balls. */
+  side: Side;
 }
 
 export interface PitchDiameterUncertainty {
@@ -24,8 +27,8 @@ export interface PitchDiameterUncertainty {
 }
 
 /**
- * Uncertainty of the pitch diameter over wires (GUM, root sum of squares). The wire enters three times for a 60 degree
- * form; the scatter as s / sqrt(n), and not at all with fewer than two readings.
+ * Uncertainty of the pitch diameter over wires (GUM, root sum of squares). For a 60 degree form a wire enters three
+ * times, a ball in a nut once; the scatter as s / sqrt(n), and not at all with fewer than two readings.
  */
 export function pitchDiameterUncertainty({
   method = 'three-wires',
@@ -33,12 +36,13 @@ export function pitchDiameterUncertainty({
   wireUncertainty,
   readings,
   flankAngleDeg,
+  side,
 }: MeasuringCase): PitchDiameterUncertainty {
   const n = readings.length;
   const mean = readings.reduce((sum, reading) => sum + reading, 0) / Math.max(1, n);
   const squares = readings.reduce((sum, reading) => sum + (reading - mean) ** 2, 0);
   const times = method === 'one-wire' ? 2 : 1;
-  const wire = { name: 'wire', standard: wireErrorFactor(flankAngleDeg) * wireUncertainty };
+  const wire = { name: 'wire', standard: wireErrorFactor(flankAngleDeg, side) * wireUncertainty };
   const contributions = [
     { name: 'micrometer', standard: (times * micrometerError) / Math.sqrt(3) },
     ...(method === 'one-wire' ? [{ name: 'major', standard: micrometerError / Math.sqrt(3) }] : []),
@@ -70,6 +74,6 @@ export function explainUncertainty(
     formula: 'u = √(u1² + u2² + …);  U = 2 u',
     numbers: `√(${contributions.map(({ standard }) => `${show(standard)}²`).join(' + ')}) = ${show(combined)};  U = ${show(expanded)} ${unit}`,
     source: 'GUM, root sum of squares; guard band after ISO 14253-1',
-    assumes: `In this order: ${contributions.map(({ name }) => name).join(', ')}. Micrometer rectangular (its largest error / √3), wire 1 + 1 / sin a times, scatter s / √n.`,
+    assumes: `In this order: ${contributions.map(({ name }) => name).join(', ')}. Micrometer rectangular (its largest error / √3), wire 1 + 1 / sin a times (a ball in a nut 1 / sin a - 1), scatter s / √n.`,
   };
 }

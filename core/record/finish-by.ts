@@ -29,6 +29,7 @@ export function shopUncertainty({ thread }: Sheet, method: 'wires' | 'direct'): 
     method: method === 'direct' ? 'thread-micrometer' : 'three-wires',
     readings: [],
     flankAngleDeg: thread.flankAngleDeg,
+    side: thread.side,
   }).expanded;
 }
 

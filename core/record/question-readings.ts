@@ -1,5 +1,6 @@
-import { bestWire, overWires } from '../gauging';
+import { bestWire, overWires, wireErrorFactor } from '../gauging';
 import { sheetWires, type Sheet } from '../sheet';
+import type { Band } from '../thread';
 import { formatLength, type LengthUnit } from '../units';
 import { PLACES, type Place } from './kinds';
 import type { Prediction } from './predict';
@@ -70,7 +71,7 @@ export function questionReadings(
         'turn-misread',
         `This is one turn of the thimble off (${show(TURN[unit])}). Read the sleeve again.`,
       );
-    const other = direct ? null : otherWire(wire, sheet.thread, by);
+    const other = direct ? null : otherWire(sheet, wire, size, value);
     if (other !== null)
       return ask('other-wire', `It would agree with wires of ${show(other, 1)}. Which ones are in hand?`);
     if (zero === null && Math.abs(by) <= ZERO_SHARE * ALIKE[unit])
@@ -85,12 +86,19 @@ export function questionReadings(
   });
 }
 
-/** The best wire of another pitch that explains a reading: three wires enter three times for a 60 degree form (ASME B1.2). */
-function otherWire(wire: number, { pitch, flankAngleDeg, unit }: Sheet['thread'], by: number): number | null {
-  const implied = wire + by / 3;
+/** The best wire (inside: ball) of another pitch with which the reading would be what the passes foretell. */
+function otherWire(sheet: Sheet, wire: number, { min, max }: Band, value: number): number | null {
+  const { pitch, flankAngleDeg, unit, side } = sheet.thread;
+  const near = ALIKE[unit] / 2;
+  // Wires that read alike can not be told apart.
+  const alike = ALIKE[unit] / wireErrorFactor(flankAngleDeg, side);
   const found = PITCHES[unit]
     .filter((each) => Math.abs(each - pitch) > 1e-6)
     .map((each) => bestWire(each, flankAngleDeg))
-    .find((each) => Math.abs(each - implied) <= ALIKE[unit] / 6 && Math.abs(each - wire) > ALIKE[unit] / 3);
+    .find((each) => {
+      const over = sheetWires(sheet, each);
+      const explains = value >= overWires(over, min) - near && value <= overWires(over, max) + near;
+      return Math.abs(each - wire) > alike && explains;
+    });
   return found ?? null;
 }

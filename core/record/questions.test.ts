@@ -1,4 +1,5 @@
-import { overWires } from '../gauging';
+import { bestWire, overWires } from '../gauging';
+import { usualLathe } from '../lathe';
 import { sheetWires } from '../sheet';
 import { cutOf, goodSteps, measuredAt, recordOf, sheetOf } from '../test/record';
 import {
@@ -46,6 +47,36 @@ test.each([
   ['something else', right + 0.012, 'unlike'],
 ])('%s is asked about', (_, reading, code) => {
   expect(ask(reading)[0]).toMatchObject({ place: 'start', code });
+});
+
+/** By the exact measurement with the other wire: outside and over balls in a nut, of every form, in both units. */
+test.each([
+  ['3/4-16 UNF-2A', 'in', 1 / 14],
+  ['7/8-9 UNC-2B', 'in', 1 / 8],
+  ['M16x2-6g', 'mm', 2.5],
+  ['M30x2-6H', 'mm', 1.5],
+  ['1-5 Acme-2G', 'in', 1 / 4],
+  ['1-5 Acme-2G internal', 'in', 1 / 4],
+  ['Tr40x7-7e', 'mm', 6],
+  ['Tr40x7-7H', 'mm', 6],
+] as const)('other wires are recognised at %s', (designation, unit, otherPitch) => {
+  const of = sheetOf({ 'thread.designation': designation }, usualLathe(unit));
+  const { target, wires } = { target: of.targetPitchDiameter, wires: of.wires };
+  const other = bestWire(otherPitch, of.thread.flankAngleDeg);
+  const reading = overWires(sheetWires(of, other), target);
+  const ask = (start: number, wire: number) =>
+    questionReadings(
+      of,
+      { size: { min: target, max: target } },
+      { readings: { start }, wire, zero: 0, direct: false },
+    );
+  expect(ask(reading, wires.diameter)).toEqual([
+    expect.objectContaining({
+      code: 'other-wire',
+      says: expect.stringContaining(String(other).slice(0, 5)) as string,
+    }),
+  ]);
+  expect(ask(reading, other)).toEqual([]);
 });
 
 test('a zero that was looked at is taken off first, and not asked about again', () => {

@@ -29,7 +29,7 @@ const BY_HAND: readonly string[] = ['chart', 'until', 'own'];
  */
 export function refigured(
   sheet: Sheet,
-  { passes, reading }: Pick<Prediction, 'passes' | 'reading'>,
+  before: Pick<Prediction, 'passes' | 'reading' | 'start' | 'cuts'>,
   found: Found,
 ): SheetPass[] | null {
   const { unit } = sheet.thread;
@@ -66,12 +66,33 @@ export function refigured(
     { unit, groove, work: depth, wires, tipKnown },
     sheet.thread.startsOrder,
   ).map((pass) => sheetPassOf(pass, ofOldRow(sheet, pass.dialReading.value)));
-  const done = passes.filter(
-    ({ dialReading, kind }) => kind !== 'spring' && dialReading.value <= reading.value + 1e-9,
-  );
-  const ahead = anew.filter(
-    ({ dialReading, kind }) => kind === 'spring' || dialReading.value > reading.value + 1e-9,
-  );
+  return joinedRows(before, anew);
+}
+
+/** Rows that are cut stay as they were; of each start the rows that go deeper than its own last cut follow anew. */
+function joinedRows(
+  { passes, reading, start, cuts }: Pick<Prediction, 'passes' | 'reading' | 'start' | 'cuts'>,
+  anew: readonly SheetPass[],
+): SheetPass[] {
+  const lastRow = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
+  const zero = cuts.at(-1)?.entry.content.zero;
+  const standing = (of: number) =>
+    of === start
+      ? reading.value
+      : (cuts.findLast(({ entry }) => entry.content.start === of && entry.content.zero === zero)?.reading ??
+        0);
+  const isCut = (row: SheetPass) =>
+    row.n <= lastRow || (row.kind !== 'spring' && row.dialReading.value <= standing(row.start) + 1e-9);
+  const done = passes.filter(isCut);
+  const springs = (rows: readonly SheetPass[], of: number) =>
+    rows.filter((row) => row.kind === 'spring' && row.start === of).length;
+  const left = new Map<number, number>();
+  const ahead = anew.filter((row) => {
+    if (row.kind !== 'spring') return row.dialReading.value > standing(row.start) + 1e-9;
+    const still = left.get(row.start) ?? springs(anew, row.start) - springs(done, row.start);
+    left.set(row.start, still - 1);
+    return still > 0;
+  });
   return [...done, ...ahead].map((pass, index) => ({ ...pass, n: index + 1 }));
 }
 

@@ -107,6 +107,7 @@ export function Measuring({
     wireUncertainty: read('wireUncertainty').value,
     readings,
     flankAngleDeg: formOf(thread).flankAngleDeg,
+    side: thread.side,
   });
   const { expanded, contributions } = uncertainty;
 
