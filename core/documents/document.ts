@@ -1,4 +1,5 @@
 import { ValidationError, type Schema } from 'yup';
+import { UNKNOWN, UNKNOWN_NAME } from './parts';
 
 /** Why a stored document can not be read. */
 export type UnreadableReason = 'not-a-document' | 'other-format' | 'later-version' | 'broken';
@@ -65,14 +66,30 @@ export function documentReader<T>(kind: DocumentKind<T>): (stored: unknown) => T
         );
       }
     }
-    try {
-      return schema.validateSync(found, { strict: true, abortEarly: true });
-    } catch (error) {
-      if (!ValidationError.isError(error)) throw error;
-      const path = error.path ?? '';
-      throw new UnreadableDocument(format, 'broken', `${format}, ${path}: ${error.message}`, path);
-    }
+    // Each round puts one name of a later release aside; there are not more than this in any document.
+    for (let round = 0; ; round += 1)
+      try {
+        return schema.validateSync(found, { strict: true, abortEarly: true });
+      } catch (error) {
+        if (!ValidationError.isError(error)) throw error;
+        const path = error.path ?? '';
+        if (error.type !== UNKNOWN_NAME || round === MOST_UNKNOWN)
+          throw new UnreadableDocument(format, 'broken', `${format}, ${path}: ${error.message}`, path);
+        found = withUnknown(found, path) as StoredObject;
+      }
   };
+}
+
+const MOST_UNKNOWN = 50;
+
+/** A copy with the name at a path, such as `proof[0].kind`, replaced by what stands for names that are not known. */
+function withUnknown(value: unknown, path: string): unknown {
+  if (path === '') return UNKNOWN;
+  const [, step = '', rest = ''] = /^\[?"?([^.[\]"]+)"?\]?\.?(.*)$/s.exec(path) ?? [];
+  if (Array.isArray(value))
+    return value.map((part: unknown, index) => (index === Number(step) ? withUnknown(part, rest) : part));
+  const parts = value as Record<string, unknown>;
+  return { ...parts, [step]: withUnknown(parts[step], rest) };
 }
 
 function versionOf(found: StoredObject, { format, version, withoutFormat }: DocumentKind<unknown>): number {

@@ -1,4 +1,13 @@
-import { documentReader, figure, header, part, UnreadableDocument, words } from './index';
+import {
+  documentReader,
+  figure,
+  header,
+  listOf,
+  namedOrUnknown,
+  part,
+  UnreadableDocument,
+  words,
+} from './index';
 
 /** A made-up kind of document in its third version, the first of which carried no format. */
 const read = documentReader({
@@ -46,4 +55,37 @@ test.each([
     expect((error as UnreadableDocument).reason).toBe(reason);
     expect((error as UnreadableDocument).message).toContain(says);
   }
+});
+
+describe('names that a later release has added to a list', () => {
+  const kinds = ['nut', 'wires'] as const;
+  const readNames = documentReader({
+    format: 'oyakata-names',
+    version: 1,
+    schema: part({
+      ...header('oyakata-names', 1),
+      held: part({ by: namedOrUnknown(kinds) }),
+      proof: listOf(part({ kind: namedOrUnknown(kinds), title: words(20) }), 10),
+    }),
+  });
+  const document = (...names: unknown[]) => ({
+    format: 'oyakata-names',
+    version: 1,
+    held: { by: 'nut' },
+    proof: names.map((kind) => ({ kind, title: 'x' })),
+  });
+
+  test('are read as unknown, each by itself, whatever else stands there', () => {
+    const stored = { ...document('wires', 'laser', 'scan'), held: { by: 'magnet' } };
+    const before = structuredClone(stored);
+    const read = readNames(stored);
+    expect(read.held.by).toBe('unknown');
+    expect(read.proof.map(({ kind }) => kind)).toEqual(['wires', 'unknown', 'unknown']);
+    expect(stored).toEqual(before);
+  });
+  test('are names: anything else in such a place is broken', () => {
+    for (const broken of [5, null, '', 'x'.repeat(41)])
+      expect(() => readNames(document(broken))).toThrow('proof[0].kind');
+    expect(() => readNames({ ...document('laser'), more: 1 })).toThrow('more');
+  });
 });

@@ -72,9 +72,21 @@ const knownName = (values: readonly string[]) => ({
   test: (value: unknown) => value === null || value === undefined || values.includes(value as string),
 });
 
+/** What a document is read with in the place of a name that a later release has added to a list. */
+export const UNKNOWN = 'unknown';
+
 /** A name of a list that a later release may make longer; one that is not known is no fault of the document. */
 export const named = <const V extends readonly string[]>(values: V) =>
-  string().min(1).max(40).required().test(knownName(values)) as unknown as Schema<V[number]>;
+  string()
+    .min(1)
+    .max(40)
+    .required()
+    // Published as the list that is known now.
+    .meta({ jsonSchema: { enum: [...values] } })
+    .test(knownName(values)) as unknown as Schema<V[number]>;
+/** The same in a document, which is read with `unknown` in such a place. */
+export const namedOrUnknown = <const V extends readonly string[]>(values: V) =>
+  named([...values, UNKNOWN]) as unknown as Schema<V[number] | typeof UNKNOWN>;
 export const maybeNamed = <const V extends readonly string[]>(values: V) =>
   string().min(1).max(40).nullable().defined().test(knownName(values)) as unknown as Schema<V[number] | null>;
 

@@ -1,4 +1,5 @@
-import type { EntryContent } from '../record';
+import { predict, type EntryContent } from '../record';
+import { readSheet } from '../sheet';
 import {
   cutOf,
   goodSteps,
@@ -471,6 +472,22 @@ describe('what no entry shows', () => {
     expect(line(looked, 'look:finish')).toMatchObject({ seen: true, max: 8, proposed: 4 });
     expect(looked.total).toBe(96);
   });
+});
+
+test('evidence and a holding of a later release open as unknown; the evidence blocks the mark by its title', () => {
+  const [proof, ...more] = sheet.proof;
+  const later = {
+    ...sheet,
+    way: { ...sheet.way, holding: 'magnet' },
+    proof: [{ ...proof, kind: 'laser-scan', title: 'Laser scan' }, ...more],
+  };
+  const entries = recordOf(whole);
+  const read = readSheet(later);
+  expect([read.way.holding, read.proof[0]?.kind]).toEqual(['unknown', 'unknown']);
+  expect(predict(read, entries).cuts).toEqual(predict(sheet, entries).cuts);
+  expect(proposeMark(read, SCHEME, entries).blocked).toContain('“Laser scan”');
+  const onlyHeld = readSheet({ ...sheet, way: { ...sheet.way, holding: 'magnet' } });
+  expect(proposeMark(onlyHeld, SCHEME, entries)).toEqual(proposeMark(sheet, SCHEME, entries));
 });
 
 test('an entry of a kind that is not known blocks the mark, and so does a scheme of later rules', () => {

@@ -30,13 +30,16 @@ export function proposeMark(sheet: Sheet, scheme: Scheme, entries: readonly Entr
     lines,
     cap,
     total: Math.min(sum, cap?.most ?? Infinity),
-    blocked: blockOf(entries, scheme),
+    blocked: blockOf(sheet, entries, scheme),
   };
 }
 
-function blockOf(entries: readonly Entry[], scheme: Scheme): string | null {
+function blockOf(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): string | null {
   if (JUDGES[scheme.rules] === undefined)
     return `This scheme is made for rules ${scheme.rules}, which this release does not know. Update the program, then mark.`;
+  const asked = sheet.proof.find(({ kind }) => kind === 'unknown');
+  if (asked !== undefined)
+    return `The plan asks for evidence that this release does not know (“${asked.title}”). Update the program, then mark.`;
   return entries.some(({ content }) => content.kind === 'unknown')
     ? 'The record holds entries of a kind that this release does not know. Update the program, then mark.'
     : null;

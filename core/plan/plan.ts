@@ -17,6 +17,7 @@ import {
   whole,
   words,
   yesNo,
+  namedOrUnknown,
 } from '../documents';
 import {
   CLEARINGS,
@@ -127,7 +128,7 @@ export const storedPlanSchema = part({
     register: maybePart({ diameter: maybeLength(), length: maybeLength(), seatsOnFace: maybeYesNo() }),
     material: maybeWords(120),
   }),
-  holding: part({ kind: oneOf(HOLDINGS), stickOut: maybeLength() }),
+  holding: part({ kind: namedOrUnknown(HOLDINGS), stickOut: maybeLength() }),
   tool: part({
     tip: part({
       kind: oneOf(TIP_KINDS),
@@ -189,7 +190,7 @@ export const storedPlanSchema = part({
     evidence: listOf(
       part({
         id: words(40).min(1),
-        kind: oneOf(EVIDENCE_KINDS),
+        kind: namedOrUnknown(EVIDENCE_KINDS),
         wire: maybeLength(),
         gauge: maybeWords(120),
         /** Class of the nut or plug; null: its usual mate, or not known. */

@@ -17,7 +17,8 @@ export const EVIDENCE_KINDS = [
   'run-out',
 ] as const;
 
-export type EvidenceKind = (typeof EVIDENCE_KINDS)[number];
+/** `unknown`: of a later release, in a document that it has written. */
+export type EvidenceKind = (typeof EVIDENCE_KINDS)[number] | 'unknown';
 
 /** How an evidence enters the record. */
 export type RecordedAs = 'measurement' | 'trial' | 'gauge' | 'value' | 'yes-no' | 'look' | 'nothing';
@@ -129,6 +130,13 @@ export const EVIDENCE_DATA: Record<EvidenceKind, EvidenceData> = {
     recordedAs: 'value',
     strength: 'strong',
     gives: () => 'How true it runs once it is screwed home.',
+  },
+  unknown: {
+    id: 'unknown',
+    name: () => 'Evidence of a later release',
+    recordedAs: 'nothing',
+    strength: 'hint',
+    gives: () => 'Not understood until the program is updated; no mark before.',
   },
 };
 

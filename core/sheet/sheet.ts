@@ -14,6 +14,7 @@ import {
   whole,
   words,
   yesNo,
+  namedOrUnknown,
 } from '../documents';
 import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan';
 import { EVIDENCE_KINDS } from '../proof';
@@ -89,7 +90,7 @@ const stopSchema = part({
 /** One evidence of the proof. Lengths in the thread's unit. */
 const proofSchema = part({
   id: words(40).min(1),
-  kind: oneOf(EVIDENCE_KINDS),
+  kind: namedOrUnknown(EVIDENCE_KINDS),
   title: words(80),
   strength: words(300),
   places: listOf(oneOf(PLACES_OF_PROOF), 3),
@@ -168,7 +169,7 @@ export const sheetSchema = part({
     infeed: oneOf(INFEED_WAYS),
     zeroBy: maybeOneOf(ZERO_WAYS),
     end: oneOf(WORK_ENDS),
-    holding: oneOf(HOLDINGS),
+    holding: namedOrUnknown(HOLDINGS),
     level: oneOf(LEVELS),
   }),
   /** The slide that feeds; its dial or readout is the lathe's `dial`. */

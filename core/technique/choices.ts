@@ -22,7 +22,8 @@ export const LEVELS = ['each-step', 'one-page'] as const;
 export const STARTS_BY = ['compound', 'thread-dial', 'spindle'] as const;
 
 export type WorkEnd = (typeof WORK_ENDS)[number];
-export type Holding = (typeof HOLDINGS)[number];
+/** `unknown`: of a later release, in a document that it has written. */
+export type Holding = (typeof HOLDINGS)[number] | 'unknown';
 export type Drive = (typeof DRIVES)[number];
 /** How a cut is really driven; a plan may leave it free. */
 export type RealDrive = Exclude<Drive, 'free'>;

@@ -99,4 +99,5 @@ const NEAREST: Record<Way['holding'], string> = {
   'four-jaw': 'jaws',
   faceplate: 'clamps',
   parallels: 'jaws',
+  unknown: 'holding',
 };
