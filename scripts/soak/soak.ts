@@ -37,7 +37,7 @@ try {
     ['Kills in mid-write', () => soakKills(machine, minutes * 30_000)],
     ['Outbox: ten thousand entries of ten benches', () => soakOutbox(machine)],
     ['Overload', () => soakOverload(machine)],
-    ['Hostile requests', () => soakHostile(machine, minutes * 1500, seed)],
+    ['Hostile requests', () => soakHostile(machine, Math.max(3000, minutes * 1500), seed)],
     ['Update under use', () => soakUpdate()],
   ];
   for (const [title, run] of parts.filter(([title]) => title.toLowerCase().includes(only))) {

@@ -10,7 +10,13 @@ const joining = object({
   names: array(exactText(200).required('Type the name.')).max(200, 'At most 200 at a time.').default([]),
   personId: exactWhole(1, WHO).nullable().default(null),
   role: string().oneOf(ROLES, 'Choose student, helper or instructor.').required('Choose what they are here.'),
-}).test('somebody', 'Type a name.', ({ names, personId }) => names.length > 0 || personId !== null);
+})
+  // It is asked of what does not fit as well: names may be anything here.
+  .test(
+    'somebody',
+    'Type a name.',
+    ({ names, personId }) => (Array.isArray(names) && names.length > 0) || personId !== null,
+  );
 
 /** Adds people to a class by their names, or somebody of another class. */
 export const POST = handle(joining, async ({ viewer, id, body }) =>
