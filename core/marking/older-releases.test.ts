@@ -25,7 +25,7 @@ interface Stored {
  * What releases before stored, and what they made of it: plans of version 2, sheets of version 1 and records of format 2
  * (`version-2`), plans of version 3, sheets of version 2 and lathes of version 1 (`version-3`),
  * plans of version 4 (`version-4`), plans of version 5 and sheets of version 3 (`version-5`),
- * plans of version 6 and sheets of version 4 (`version-6`).
+ * plans of version 6 and sheets of version 4 (`version-6`), plans of version 7 and sheets of version 5 (`version-7`).
  */
 const of = (release: string) =>
   JSON.parse(readFileSync(path.join(__dirname, '../../data/test', release, 'demo.json'), 'utf8')) as Stored[];
@@ -35,6 +35,7 @@ const stored = [
   ...of('version-4'),
   ...of('version-5'),
   ...of('version-6'),
+  ...of('version-7'),
 ];
 
 const toTheBit = (size: number | null) => (size === null ? null : Number(size.toPrecision(13)));
@@ -87,6 +88,7 @@ test('the lathes of those days are read, and a sheet made on one anew tells the 
     ...of('version-4'),
     ...of('version-5'),
     ...of('version-6'),
+    ...of('version-7'),
   ]) {
     const read = readSheet(sheet);
     const again = sheetFor({

@@ -46,7 +46,7 @@ function entryTargets({ attemptIds }: Ground): Target[] {
       content,
     }));
     const every = Object.entries(examples[kind]).map(([format, content]) =>
-      fc.constant({ format: Number(format), content: content as unknown }),
+      fc.constant({ format: Number(format), content }),
     );
     return {
       name: `entry: ${kind}`,

@@ -1,10 +1,13 @@
 import { act } from '@testing-library/react';
+import { entryExamples } from '@/core/test/entry-examples';
+import { sheetOf } from '@/core/test/record';
 import type { KeptEntry } from './bench-store';
 
 /** A server as the outbox knows it: what it has of each piece, what it refuses, and how much it takes at once. */
 interface Server {
   there: boolean;
   has: Map<number, string[]>;
+  sent: Sent[];
   unknown: Set<number>;
   refuses: Set<string>;
   /** Of a later release, or left without a word. */
@@ -17,11 +20,11 @@ interface Server {
 let server: Server;
 const PERSON = { id: 1, name: 'One', role: 'student' as const };
 
-type Sent = { attemptId: number; id: string; sequence: number };
+type Sent = { attemptId: number; id: string; sequence: number; format: number; content: object };
 
 function take(entries: Sent[]) {
   const awaits = new Map<number, { sequence: number; why?: string; says?: string }>();
-  const fared = entries.map(({ attemptId, id, sequence }) => {
+  const fared = entries.map(({ attemptId, id, sequence, format, content }) => {
     const has = server.has.get(attemptId) ?? [];
     if (server.silent.has(id)) return { id, how: 'not-yet' };
     if (server.unknown.has(attemptId)) awaits.set(attemptId, { sequence: 0 });
@@ -30,7 +33,10 @@ function take(entries: Sent[]) {
     else if (!awaits.has(attemptId) && !has.includes(id) && sequence !== has.length + 1)
       awaits.set(attemptId, { sequence: has.length + 1 });
     if (awaits.has(attemptId)) return { id, how: 'not-yet' };
-    if (!has.includes(id)) server.has.set(attemptId, [...has, id]);
+    if (!has.includes(id)) {
+      server.has.set(attemptId, [...has, id]);
+      server.sent.push({ attemptId, id, sequence, format, content });
+    }
     return server.refuses.has(id)
       ? { id, how: 'refused', refusal: { message: 'No.' } }
       : { id, how: 'taken' };
@@ -46,6 +52,7 @@ beforeEach(() => {
   server = {
     there: true,
     has: new Map(),
+    sent: [],
     unknown: new Set(),
     refuses: new Set(),
     later: new Set(),
@@ -103,7 +110,7 @@ async function device() {
   const outbox = await import('./outbox');
   await (await store.benchStore()).put('grants', { personId: 1, name: 'One', token: 'token' });
   let made = 0;
-  const keep = (attemptId: number, maker = PERSON): Promise<KeptEntry> =>
+  const keep = (attemptId: number, maker = PERSON, more: Partial<KeptEntry> = {}): Promise<KeptEntry> =>
     entries.keep({
       attemptId,
       id: `entry-${(made += 1)}`,
@@ -112,6 +119,7 @@ async function device() {
       format: 2,
       content: { kind: 'note', text: 'x' },
       maker,
+      ...more,
     });
   const states = async (attemptId: number) => (await entries.keptOf(attemptId)).map(({ state }) => state);
   return { ...store, ...entries, ...outbox, keep, states };
@@ -256,4 +264,15 @@ test('a server that leaves an entry without a word is not asked for ever', async
   await act(() => bench.flush());
   expect([await bench.states(5), await bench.states(7)]).toEqual([['held'], ['sent']]);
   expect(server.batches).toBeLessThan(4);
+});
+
+test('what was kept by the bench of an earlier release is sent as it was kept, in its format and in order', async () => {
+  const bench = await device();
+  const formats = Object.entries(entryExamples(sheetOf())).flatMap(([, all]) => Object.entries(all));
+  for (const [index, [format, content]] of formats.entries())
+    await bench.keep(5, PERSON, { id: `old-${index}`, format: Number(format), content: content as never });
+  await act(() => bench.flush());
+  expect(formats.length).toBeGreaterThan(30);
+  expect(server.sent.map(({ format, content }) => [String(format), content])).toEqual(formats);
+  expect(await bench.states(5)).toEqual(formats.map(() => 'sent'));
 });
