@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { PlanForm } from '@/core/plan';
-import type { EntryContent } from '@/core/record';
+import { ENTRY_KINDS, type EntryContent } from '@/core/record';
 import { cutOf, HANDED_IN, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { loadAttempt, lockedAttempt } from './attempts';
@@ -104,6 +104,23 @@ describe('the record', () => {
     );
     expect(passOn(await appendEntry(student, attemptId, sentEntry(pass))).late).toBe(false);
     expect(await state()).toEqual({ state: 'cutting', passes: 1 });
+  });
+
+  test('one that stands is known again, also where a stricter release would not take it any more', async () => {
+    const { attemptId } = await issue();
+    const [student] = people.students;
+    const sent = note();
+    passOn(await appendEntry(student!, attemptId, sent));
+    const kind = ENTRY_KINDS.note as { refuses?: (content: object) => object };
+    const { refuses } = kind;
+    kind.refuses = () => ({ field: 'text', code: 'unreadable', message: 'Not any more.' });
+    try {
+      expect(await appendEntry(student!, attemptId, note())).toEqual(refused('invalid', 'content.text'));
+      expect(passOn(await appendEntry(student!, attemptId, sent)).id).toBe(sent.id);
+    } finally {
+      Object.assign(kind, { refuses });
+    }
+    expect(await contentsOf(student!, attemptId)).toHaveLength(1);
   });
 
   test('an entry without an author is an error, not a gap', async () => {

@@ -1,4 +1,5 @@
 import { showCode } from '@/core/people';
+import { SUMMARY_DERIVER } from '@/core/record/summary-deriver';
 import {
   anybodyCanSignIn,
   codesForInstructor,
@@ -8,12 +9,10 @@ import {
 import { clearOver } from '@/data/clear-over';
 import { grantApplication } from '@/data/grants';
 import { closeDatabase, database } from '@/data/database';
-import { forget } from '@/data/forget';
 import { demoAccounts, REMOVED } from '@/data/people';
-import { rebuildSummaries } from '@/data/summaries';
 import { migrate, pendingMigrations } from '@/data/migrate';
+import { rowsOf } from '@/data/query';
 import { UnfitDatabase } from '@/data/unfit-database';
-import { loadDemoShop } from '@/demo/load-demo-shop';
 
 /**
  * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
@@ -32,14 +31,29 @@ async function up(): Promise<void> {
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
   if (process.env.OYAKATA_DEMO === 'no') tell(await firstInstructor(instructorName(), 'First class'));
-  else if (await loadDemoShop(new Date(), process.env.OYAKATA_DEMO === 'small'))
-    console.log('Demo shop loaded');
-  const rebuilt = await rebuildSummaries('outdated', (work) => database().sequelize.transaction(work));
-  if (rebuilt > 0) console.log(`Summaries of ${rebuilt} attempts made anew`);
+  else if (!(await holdsAny('people'))) await demoShop();
+  if (await holdsAny('attempt_summaries WHERE deriver <> ?', SUMMARY_DERIVER)) {
+    const rebuilt = await remake('outdated');
+    console.log(`Summaries of ${rebuilt} attempts made anew`);
+  }
   await clearOver();
   await grant();
   await doors();
 }
+
+// What most starts do not need is fetched only when it is: a start is waited for.
+async function demoShop(): Promise<void> {
+  const { loadDemoShop } = await import('@/demo/load-demo-shop');
+  if (await loadDemoShop(new Date(), process.env.OYAKATA_DEMO === 'small')) console.log('Demo shop loaded');
+}
+
+async function remake(which: 'all' | 'outdated'): Promise<number> {
+  const { rebuildSummaries } = await import('@/data/summaries');
+  return rebuildSummaries(which, (work) => database().sequelize.transaction(work));
+}
+
+const holdsAny = async (from: string, ...values: unknown[]): Promise<boolean> =>
+  (await rowsOf(`SELECT 1 FROM ${from} LIMIT 1`, values)).length > 0;
 
 async function grant(): Promise<void> {
   const granted = await grantApplication(process.env.OYAKATA_APPLICATION_URL ?? '');
@@ -84,12 +98,13 @@ async function account(): Promise<void> {
 }
 
 async function summaries(): Promise<void> {
-  const made = await rebuildSummaries('all', (work) => database().sequelize.transaction(work));
+  const made = await remake('all');
   console.log(`Summaries of ${made} attempts made anew from their records`);
 }
 
 async function forgetPerson(): Promise<void> {
   const name = process.argv[3] ?? '';
+  const { forget } = await import('@/data/forget');
   const forgotten = await forget(name);
   if (forgotten.length === 0) throw new UnfitDatabase(`There is nobody named “${name}”.`);
   for (const { texts } of forgotten)

@@ -4,8 +4,7 @@ import { floorState, type FloorState } from './floor-state';
 import { predict } from './predict';
 import type { AttemptState } from './record-state';
 
-/** Changed with every change of what `summaryOf` gives: stored summaries of another one are made anew. */
-export const SUMMARY_DERIVER = 3;
+export { SUMMARY_DERIVER } from './summary-deriver';
 
 /** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
 export interface AttemptSummary {
