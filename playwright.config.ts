@@ -14,8 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${ownInstallation().port}`,
     viewport: { width: 1280, height: 800 },
-    // What can not be touched is said at once, and not when the whole test is over.
-    actionTimeout: 60_000,
+    // What can not be touched is said after two minutes, and not when the whole test is over.
+    actionTimeout: 120_000,
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
