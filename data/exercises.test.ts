@@ -1,9 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import { cutOf } from '@/core/test/record';
+import { cutOf, planFor } from '@/core/test/record';
 import { withLeaf } from '@/core/plan';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
-import { createExercise, discardExercise, exerciseFromLog, loadExercise, saveDraft } from './exercises';
+import {
+  createExercise,
+  discardExercise,
+  exerciseFromLog,
+  importPlan,
+  loadExercise,
+  saveDraft,
+} from './exercises';
 import { migrate } from './migrate';
 import { passOn } from './outcome';
 import { classDatabase, refused } from './test/class-database';
@@ -82,4 +89,20 @@ describe('an exercise out of a log', () => {
     expect(form.schedule.rows.map(({ infeed }) => infeed)).toEqual(['0.004 in', '0.007 in', '0.006 in']);
     expect(form.thread.designation).toBe(GOOD_FORM.thread.designation);
   });
+});
+
+test('a plan’s file is read before it is looked through: one nested without end, and a text that shows nothing, are refused', async () => {
+  // As deep as the reader of a body lets through.
+  let deep: unknown = 1;
+  for (let level = 0; level < 2000; level += 1) deep = [deep];
+  const plan = planFor();
+  expect(await importPlan(people.instructor, { ...plan, title: deep })).toMatchObject({
+    refused: { kind: 'invalid' },
+  });
+  expect(await importPlan(people.instructor, { ...plan, more: deep })).toMatchObject({
+    refused: { kind: 'invalid' },
+  });
+  expect(await importPlan(people.instructor, { ...plan, title: '\u200b' })).toEqual(
+    refused('invalid', 'title'),
+  );
 });

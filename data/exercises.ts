@@ -62,11 +62,13 @@ const shownAs = (form: PlanForm) => [form.title.slice(0, 120), form.thread.desig
 export function importPlan(viewer: PersonView, stored: unknown): Promise<Outcome<number>> {
   return outcomeOf(async () => {
     const { classId } = await teachingOf(viewer);
-    const nonsense = nonsenseIn(stored);
-    if (nonsense.length > 0) refuseFields(nonsense);
     try {
       const marking = (stored as { marking?: { setUp: number; passes: number; result: number } }).marking;
-      return await makeExercise(classId, formOfPlan(readStoredPlan(stored), marking));
+      // Read first: only then it has the shape of a plan, and an end.
+      const plan = readStoredPlan(stored);
+      const nonsense = nonsenseIn(plan);
+      if (nonsense.length > 0) refuseFields(nonsense);
+      return await makeExercise(classId, formOfPlan(plan, marking));
     } catch (error) {
       if (!(error instanceof UnreadableDocument)) throw error;
       return refuseFields([{ field: error.path, message: error.message }]);
