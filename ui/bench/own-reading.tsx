@@ -6,7 +6,7 @@ import { parseLength } from '@/core/units';
 import { Button } from '../kit/button';
 import { Keypad } from '../kit/keypad';
 import { Message } from '../kit/message';
-import { Chips } from '../recording/chips';
+import { FedBy, type FedBySlide } from '../recording/fed-by';
 import { slideWord } from '../recording/slide-word';
 import { CutWarnings } from './cut-warnings';
 
@@ -31,10 +31,10 @@ export function OwnReading({
   onBack: () => void;
   onRecord: (fields: EntryFields) => Promise<boolean>;
 }) {
-  const [fed, setFed] = useState<'planned' | 'cross-slide'>('planned');
+  const [fed, setFed] = useState<FedBySlide>('planned');
   const byCross = fed === 'cross-slide';
   const { unit } = sheet.lathe.dial.graduation;
-  const { compound, crossSlide } = sheet.words;
+  const { crossSlide } = sheet.words;
   const read = byCross ? null : parseLength('reading', typed, unit);
   const warnings =
     read?.ok === true
@@ -56,17 +56,7 @@ export function OwnReading({
       }}
     >
       <div className="grid content-start gap-4">
-        {sheet.feed.slide === 'compound' && (
-          <Chips
-            label="Fed by"
-            chosen={fed}
-            options={[
-              { id: 'planned', text: compound },
-              { id: 'cross-slide', text: crossSlide, title: `The ${compound} stays where it stands` },
-            ]}
-            onChoose={setFed}
-          />
-        )}
+        <FedBy sheet={sheet} chosen={fed} onChoose={setFed} />
         <label className="grid gap-1">
           <span className="label text-ink-soft">{label}</span>
           <span className="flex items-baseline gap-2">

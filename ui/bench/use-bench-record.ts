@@ -190,8 +190,17 @@ function asEntry(
     serverTime: deviceTime,
     late: false,
     // It may have been made by the release before this one.
-    content: readStoredEntry(format, content),
+    content: asKept(format, content),
   };
+}
+
+/** What can not be read any more still stands in the record of the device, and does not take the bench with it. */
+function asKept(format: number, content: KeptEntry['content']): Entry['content'] {
+  try {
+    return readStoredEntry(format, content);
+  } catch {
+    return { kind: 'unknown', named: content.kind, format, name: null };
+  }
 }
 
 /** The last entry of this person that is not struck out and can be. */

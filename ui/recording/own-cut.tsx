@@ -3,7 +3,7 @@ import type { Sheet } from '@/core/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { useKept } from '../shell/kept';
-import { Chips } from './chips';
+import { FedBy, type FedBySlide } from './fed-by';
 import { slideWord } from './slide-word';
 
 /**
@@ -24,8 +24,8 @@ export function OwnCut({
 }) {
   const [own, setOwn] = useKept('own-reading', '');
   const [beyond, setBeyond] = useKept('cross-slide-beyond', '');
-  const [fed, setFed] = useState<'planned' | 'cross-slide'>('planned');
-  const { compound, crossSlide } = sheet.words;
+  const [fed, setFed] = useState<FedBySlide>('planned');
+  const { crossSlide } = sheet.words;
   const byCross = fed === 'cross-slide';
   return (
     <form
@@ -38,17 +38,7 @@ export function OwnCut({
       }}
     >
       <div className="col-span-2 flex flex-wrap items-center justify-end gap-2">
-        {sheet.feed.slide === 'compound' && (
-          <Chips
-            label="Fed by"
-            chosen={fed}
-            options={[
-              { id: 'planned', text: compound },
-              { id: 'cross-slide', text: crossSlide, title: `The ${compound} stays where it stands` },
-            ]}
-            onChoose={setFed}
-          />
-        )}
+        <FedBy sheet={sheet} chosen={fed} onChoose={setFed} />
         <span className="flex-1" />
         {children}
       </div>
