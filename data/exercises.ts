@@ -8,7 +8,7 @@ import {
   formFrom,
   formOfPlan,
   readStoredPlan,
-  type Plan,
+  type StoredPlan,
   type PlanForm,
 } from '@/core/plan';
 import { predict, rowsFromLog } from '@/core/record';
@@ -143,15 +143,18 @@ export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Ou
 export function lastPlan(
   viewer: PersonView,
   exerciseId: number,
-): Promise<Outcome<{ number: number; plan: Plan }>> {
+): Promise<Outcome<{ number: number; plan: StoredPlan }>> {
   return outcomeOf(async () => {
     await ownExercise(viewer, exerciseId);
-    const row = await rowOf<{ id: number; number: number }>(
-      'SELECT id, number FROM revisions WHERE exercise_id = ? ORDER BY number DESC LIMIT 1',
+    const row = await rowOf<{ number: number; plan: string }>(
+      'SELECT number, plan FROM revisions WHERE exercise_id = ? ORDER BY number DESC LIMIT 1',
       [exerciseId],
     );
     if (row === null) return refuse('not-found', 'This exercise has not been handed out yet.');
-    return { number: row.number, plan: await planOfRevision(row.id) };
+    const stored = JSON.parse(row.plan) as StoredPlan;
+    const plan = readStoredPlan(stored);
+    // A file carries the names of a later release as they were written.
+    return { number: row.number, plan: stored.version === plan.version ? stored : plan };
   });
 }
 

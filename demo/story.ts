@@ -355,7 +355,7 @@ function cut(
     zero: segment.zero,
     asPlanned: deeper === 0,
     rows: null,
-    drive,
+    drive: drive === 'unknown' ? null : drive,
     mark: null,
     crossSlide: null,
     allTheSame: blocks.length > 0,

@@ -75,20 +75,39 @@ const knownName = (values: readonly string[]) => ({
 /** What a document is read with in the place of a name that a later release has added to a list. */
 export const UNKNOWN = 'unknown';
 
+/** The same document with every name known. */
+export type Known<T> = T extends string
+  ? Exclude<T, typeof UNKNOWN>
+  : T extends readonly (infer Item)[]
+    ? Known<Item>[]
+    : T extends object
+      ? { [Field in keyof T]: Known<T[Field]> }
+      : T;
+
+/** Published as the list that is known now. */
+const published = (values: readonly (string | null)[]) => ({
+  jsonSchema: { enum: values.filter((value) => value !== UNKNOWN) },
+});
+
 /** A name of a list that a later release may make longer; one that is not known is no fault of the document. */
 export const named = <const V extends readonly string[]>(values: V) =>
-  string()
-    .min(1)
-    .max(40)
-    .required()
-    // Published as the list that is known now.
-    .meta({ jsonSchema: { enum: [...values] } })
-    .test(knownName(values)) as unknown as Schema<V[number]>;
+  string().min(1).max(40).required().meta(published(values)).test(knownName(values)) as unknown as Schema<
+    V[number]
+  >;
 /** The same in a document, which is read with `unknown` in such a place. */
 export const namedOrUnknown = <const V extends readonly string[]>(values: V) =>
   named([...values, UNKNOWN]) as unknown as Schema<V[number] | typeof UNKNOWN>;
 export const maybeNamed = <const V extends readonly string[]>(values: V) =>
-  string().min(1).max(40).nullable().defined().test(knownName(values)) as unknown as Schema<V[number] | null>;
+  string()
+    .min(1)
+    .max(40)
+    .nullable()
+    .defined()
+    .meta(published([...values, null]))
+    .test(knownName(values)) as unknown as Schema<V[number] | null>;
+
+export const maybeNamedOrUnknown = <const V extends readonly string[]>(values: V) =>
+  maybeNamed([...values, UNKNOWN]) as unknown as Schema<V[number] | typeof UNKNOWN | null>;
 
 /** Format and version of a document. */
 export const header = <F extends string>(format: F, version: number) => ({

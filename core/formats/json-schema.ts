@@ -33,6 +33,11 @@ export function jsonSchemaOf(name: string, schema: Schema): Json {
 function strict(json: Json): Json {
   const result: Json = { ...json };
   delete result.default;
+  // Where the names are listed, their length says nothing more.
+  if (json.enum !== undefined) {
+    delete result.minLength;
+    delete result.maxLength;
+  }
   if (json.properties !== undefined) {
     result.properties = Object.fromEntries(
       Object.entries(json.properties).map(([field, inner]) => [field, strict(inner)]),

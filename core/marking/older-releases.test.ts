@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { readLathe, usualLathe } from '../lathe';
-import { formFrom, formOfPlan, readPlan, readStoredPlan } from '../plan';
+import { formFrom, formOfPlan, readPlan, readStoredPlan, type Plan } from '../plan';
 import { predict, readStoredEntry, type Entry } from '../record';
 import { USUAL_WORDS } from '../shop';
 import { readSheet, sheetFor } from '../sheet';
@@ -71,7 +71,7 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
     expect(again.plan?.thread).toMatchObject({ designation, hand, starts });
     expect(again.plan?.work).toEqual(read.work);
     const sheet = sheetFor({
-      plan: read,
+      plan: read as Plan,
       lathe: usualLathe('in'),
       tool: null,
       gauges: [],
@@ -92,7 +92,7 @@ test('the lathes of those days are read, and a sheet made on one anew tells the 
   ]) {
     const read = readSheet(sheet);
     const again = sheetFor({
-      plan: readStoredPlan(plan),
+      plan: readStoredPlan(plan) as Plan,
       lathe: readLathe(lathe),
       tool: null,
       gauges: [],

@@ -1,5 +1,5 @@
 import type { Entry } from '../record';
-import type { Sheet } from '../sheet';
+import { notKnownHere, type Sheet } from '../sheet';
 import type { MarkCap, MarkLine, MarkProposal } from './mark-line';
 import { judgeBy2 } from './rules-2';
 import { RULES, type Scheme } from './scheme';
@@ -40,6 +40,9 @@ function blockOf(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): strin
   const asked = sheet.proof.find(({ kind }) => kind === 'unknown');
   if (asked !== undefined)
     return `The plan asks for evidence that this release does not know (“${asked.title}”). Update the program, then mark.`;
+  const choice = notKnownHere(sheet).find(({ mark }) => mark);
+  if (choice !== undefined)
+    return `The sheet has a choice that this release does not know (${choice.title.toLowerCase()}). Update the program, then mark.`;
   return entries.some(({ content }) => content.kind === 'unknown')
     ? 'The record holds entries of a kind that this release does not know. Update the program, then mark.'
     : null;

@@ -14,12 +14,12 @@ import {
   type StopForm,
 } from './draft';
 import { holdChoice } from './hold-choice';
-import type { Plan, PlanEvidence, PlanStep } from './plan';
+import type { StoredPlan } from './plan';
 import type { SectionPoints } from './read-plan-form';
 import { END_LENGTH_FIELD } from './read-work';
 
 /** The form that says what a plan says: where a copy or an imported plan begins to be edited. */
-export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
+export function formOfPlan(plan: StoredPlan, marking?: SectionPoints): PlanForm {
   const { thread, work, holding, tool, technique, infeed, proof, steps } = plan;
   const { end } = work;
   const endLength =
@@ -40,7 +40,7 @@ export function formOfPlan(plan: Plan, marking?: SectionPoints): PlanForm {
       end: {
         ...EMPTY_PLAN_FORM.work.end,
         kind: end.kind,
-        [END_LENGTH_FIELD[end.kind]]: text(endLength),
+        [end.kind === 'unknown' ? 'width' : END_LENGTH_FIELD[end.kind]]: text(endLength),
         room: text(end.room),
         diameter: text(end.diameter),
         reliefBy: end.reliefBy,
@@ -102,12 +102,12 @@ function areaText(mm2: number, unit: LengthUnit): string {
 }
 
 /** The unit of the plan's thread, in which its fields are typed. */
-function unitOf({ thread, work }: Plan): LengthUnit {
+function unitOf({ thread, work }: StoredPlan): LengthUnit {
   const read = parseDesignation(thread.designation);
   return read.ok ? read.value.thread.unit : work.diameter.unit;
 }
 
-function tipForm(tip: Plan['tool']['tip']): PlanForm['tool']['tip'] {
+function tipForm(tip: StoredPlan['tool']['tip']): PlanForm['tool']['tip'] {
   const pitch = (stored: typeof tip.pitchFrom) => {
     if (stored === null) return '';
     if (stored.threadsPerInch !== null)
@@ -123,7 +123,7 @@ function tipForm(tip: Plan['tool']['tip']): PlanForm['tool']['tip'] {
   };
 }
 
-function scheduleForm(plan: Plan): PlanForm['schedule'] {
+function scheduleForm(plan: StoredPlan): PlanForm['schedule'] {
   const { schedule } = plan;
   const { asked, rows, school } = schedule;
   const cuts = rows.filter(({ what }) => what === 'cut' || what === 'repeat');
@@ -168,7 +168,7 @@ function rowForm({
   drive,
   hold,
   helper,
-}: Plan['schedule']['rows'][number]): RowForm {
+}: StoredPlan['schedule']['rows'][number]): RowForm {
   const cut = what === 'cut' || what === 'repeat';
   return {
     ...EMPTY_ROW,
@@ -181,7 +181,7 @@ function rowForm({
   };
 }
 
-function stopsForm(rows: Plan['schedule']['rows']): StopForm[] {
+function stopsForm(rows: StoredPlan['schedule']['rows']): StopForm[] {
   let after = 0;
   return rows.flatMap(({ what, check, onward, hold, helper }): StopForm[] => {
     if (what === 'cut' || what === 'repeat') {
@@ -193,7 +193,7 @@ function stopsForm(rows: Plan['schedule']['rows']): StopForm[] {
   });
 }
 
-function evidenceForm(each: PlanEvidence): EvidenceForm {
+function evidenceForm(each: StoredPlan['proof']['evidence'][number]): EvidenceForm {
   return {
     ...EMPTY_EVIDENCE,
     kind: each.kind,
@@ -212,7 +212,7 @@ function evidenceForm(each: PlanEvidence): EvidenceForm {
   };
 }
 
-function stepForm(step: PlanStep): StepForm {
+function stepForm(step: StoredPlan['steps'][number]): StepForm {
   return {
     ...EMPTY_STEP,
     id: step.id,

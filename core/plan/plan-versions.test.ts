@@ -4,7 +4,7 @@ import { USUAL_WORDS } from '../shop';
 import { sheetFor } from '../sheet';
 import { usualLathe } from '../lathe';
 import { lengthIn, roundTo, type Length } from '../units';
-import { formOfPlan, readPlan, readStoredPlan } from './index';
+import { formOfPlan, readPlan, readStoredPlan, type Plan } from './index';
 
 /** Plans of version 1 as the releases before stored them (data/test/version-1). */
 const plans = JSON.parse(
@@ -13,7 +13,7 @@ const plans = JSON.parse(
 
 test.each(plans.map((plan) => [plan.title, plan] as const))('a plan of version 1 opens: %s', (_, old) => {
   expect(old.version).toBe(1);
-  const plan = readStoredPlan(old);
+  const plan = readStoredPlan(old) as Plan;
   expect(plan).toMatchObject({
     version: 7,
     title: old.title,

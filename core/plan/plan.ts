@@ -1,5 +1,6 @@
 import type { InferType } from 'yup';
 import {
+  type Known,
   documentReader,
   figure,
   header,
@@ -7,7 +8,6 @@ import {
   listOf,
   maybeFigure,
   maybeLength,
-  maybeOneOf,
   maybePart,
   maybeWhole,
   maybeWords,
@@ -18,6 +18,8 @@ import {
   words,
   yesNo,
   namedOrUnknown,
+  maybeNamedOrUnknown,
+  maybeOneOf,
 } from '../documents';
 import {
   CLEARINGS,
@@ -68,7 +70,7 @@ export const PLACES_OF_PROOF = ['start', 'middle', 'end'] as const;
 /** A row of the schedule: a cut, a stop to check or to work, or a cut repeated until a check answers. Exact: a sheet rounds it to the dial. */
 const rowSchema = part({
   what: oneOf(['cut', 'check', 'work', 'repeat'] as const),
-  kind: maybeOneOf(PASS_KINDS),
+  kind: maybeNamedOrUnknown(PASS_KINDS),
   slide: oneOf(['compound', 'cross-slide', 'readout'] as const),
   measure: oneOf(['feed', 'radial', 'diameter'] as const),
   infeed: maybeLength(),
@@ -77,7 +79,7 @@ const rowSchema = part({
   /** Of a stop: what is checked or worked. Of a repeat: the check that ends it. */
   check: maybeWords(40),
   atMost: maybeWhole(1, 200),
-  drive: maybeOneOf(DRIVES),
+  drive: maybeNamedOrUnknown(DRIVES),
   start: maybeWhole(1, 20),
   /** A stop that goes on after every cut from here. */
   onward: yesNo(),
@@ -102,20 +104,20 @@ export const storedPlanSchema = part({
     designation: words(120).min(1),
     hand: oneOf(['right', 'left'] as const),
     starts: whole(1, 20),
-    startsOrder: oneOf(START_ORDERS),
+    startsOrder: namedOrUnknown(START_ORDERS),
     /** How the next start is found; null with one start. */
-    startsBy: maybeOneOf(STARTS_BY),
+    startsBy: maybeNamedOrUnknown(STARTS_BY),
   }),
   work: part({
     /** Major diameter to which the blank is turned, or the bore of an internal thread. */
     diameter: length(),
     end: part({
-      kind: oneOf(WORK_ENDS),
+      kind: namedOrUnknown(WORK_ENDS),
       /** Of the groove or the recess; of a boss its length. */
       width: maybeLength(),
       /** Of the relief: its own, or null where the rule gives it. */
       diameter: maybeLength(),
-      reliefBy: oneOf(RELIEFS),
+      reliefBy: namedOrUnknown(RELIEFS),
       imperfectLength: maybeLength(),
       /** Of a through bore from the jaws. */
       standOff: maybeLength(),
@@ -131,7 +133,7 @@ export const storedPlanSchema = part({
   holding: part({ kind: namedOrUnknown(HOLDINGS), stickOut: maybeLength() }),
   tool: part({
     tip: part({
-      kind: oneOf(TIP_KINDS),
+      kind: namedOrUnknown(TIP_KINDS),
       flat: maybeLength(),
       radius: maybeLength(),
       pitchFrom: insertPitch(),
@@ -143,27 +145,27 @@ export const storedPlanSchema = part({
   }),
   technique: part({
     direction: oneOf(DIRECTIONS),
-    drive: oneOf(DRIVES),
+    drive: namedOrUnknown(DRIVES),
     side: oneOf(TOOL_SIDES),
-    clearing: oneOf(CLEARINGS),
-    clearOrder: oneOf(CLEAR_ORDERS),
-    markRule: oneOf(MARK_RULES),
-    zeroBy: maybeOneOf(ZERO_WAYS),
-    endSeenBy: maybeOneOf(END_SEEN_BY),
+    clearing: namedOrUnknown(CLEARINGS),
+    clearOrder: namedOrUnknown(CLEAR_ORDERS),
+    markRule: namedOrUnknown(MARK_RULES),
+    zeroBy: maybeNamedOrUnknown(ZERO_WAYS),
+    endSeenBy: maybeNamedOrUnknown(END_SEEN_BY),
     spindleSpeedRpm: figure(1, 5000),
-    level: oneOf(LEVELS),
+    level: namedOrUnknown(LEVELS),
     /** Own seconds from seeing to doing; null: those of the level. */
     reactionSeconds: maybeFigure(0.1, 10),
   }),
   infeed: part({
-    way: oneOf(INFEED_WAYS),
+    way: namedOrUnknown(INFEED_WAYS),
     /** Counted from the cross-slide axis; null where the compound does not feed. */
     compoundAngleDeg: maybeFigure(0, 90),
     /** To which side the compound is swung: the usual one of this hand and side of the work, or the other. */
     compoundSide: oneOf(['usual', 'other'] as const),
   }),
   schedule: part({
-    school: oneOf(SCHOOLS),
+    school: namedOrUnknown(SCHOOLS),
     asked: part({
       scratch: length(),
       roughing: whole(0, 200),
@@ -232,7 +234,7 @@ export const storedPlanSchema = part({
       times: maybeWhole(1, 20),
       /** Of an own step that is recorded as a value: its unit, and the limits inside which it is right. */
       value: maybePart({ unit: oneOf(STEP_UNITS), least: maybeFigure(), most: maybeFigure() }),
-      expected: maybeOneOf(EXPECTED_SHOWN),
+      expected: maybeNamedOrUnknown(EXPECTED_SHOWN),
       critical: maybeYesNo(),
       hold: maybeYesNo(),
       /** Of a hold point: a helper may sign it too. */
@@ -244,14 +246,17 @@ export const storedPlanSchema = part({
   ),
 });
 
-export type Plan = InferType<typeof storedPlanSchema>;
+/** As it is read: `unknown` stands where a later release has written a name of its own. */
+export type StoredPlan = InferType<typeof storedPlanSchema>;
+/** As it is worked with: every name is known. */
+export type Plan = Known<StoredPlan>;
 export type PlanTip = Plan['tool']['tip'];
 export type PlanRow = Plan['schedule']['rows'][number];
 export type PlanEvidence = Plan['proof']['evidence'][number];
 export type PlanStep = Plan['steps'][number];
 
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
-export const readStoredPlan = documentReader<Plan>({
+export const readStoredPlan = documentReader<StoredPlan>({
   format: 'oyakata-plan',
   version: 7,
   schema: storedPlanSchema,

@@ -9,6 +9,7 @@ import { leafOf, type PlanField, type PlanForm } from './draft';
 import { START_ORDERS } from './plan';
 import type { PlanStep } from './plan';
 import { infeedDefaults, planDefaults, type InfeedDefault, type PlanDefaults } from './plan-defaults';
+import { readChoice } from './read-choice';
 import { readProof, type EvidenceInput } from './read-proof';
 import { readSchedule, type ScheduleInput } from './read-schedule';
 import { readSteps } from './read-steps';
@@ -135,7 +136,7 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
     title: title === '' ? undefined : title,
     thread,
     limits,
-    startsOrder: START_ORDERS.find((order) => order === form.thread.startsOrder) ?? 'start-by-start',
+    startsOrder: readChoice(form, 'thread.startsOrder', START_ORDERS, issues) ?? 'start-by-start',
     chosen,
     work: readWork(form, unit, issues),
     blankDiameter: threadLength('work.diameter'),

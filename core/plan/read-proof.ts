@@ -9,7 +9,7 @@ import { PLACES_OF_PROOF } from './plan';
 /** One evidence as it was read. Lengths in the thread's unit. */
 export interface EvidenceInput {
   id: string;
-  kind: EvidenceKind;
+  kind: (typeof EVIDENCE_KINDS)[number];
   /** Empty field: proposed. */
   wire: Length | null;
   gauge: string | null;

@@ -14,6 +14,7 @@ import {
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { readHold } from './hold-choice';
 import { PASS_KINDS, SCHOOLS } from './plan';
+import { readChoice } from './read-choice';
 
 export type School = (typeof SCHOOLS)[number];
 
@@ -179,8 +180,8 @@ function readOwnRows(
       return check === null ? [] : [{ what: 'stop', check, ...readHold(row.hold) }];
     }
     const field: PlanField = `schedule.rows.${index}.infeed`;
-    const kind = PASS_KINDS.find((each) => each === row.kind) ?? 'rough';
-    const drive = DRIVES.find((each) => each === row.drive) ?? null;
+    const kind = readChoice(form, `schedule.rows.${index}.kind`, PASS_KINDS, issues) ?? 'rough';
+    const drive = readChoice(form, `schedule.rows.${index}.drive`, DRIVES, issues);
     if (kind === 'spring') return [{ what: 'cut', kind, infeed: { value: 0, unit }, drive }];
     const typed = keep(parseLength(field, row.infeed, unit));
     if (typed === undefined) return [];

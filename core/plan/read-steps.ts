@@ -1,5 +1,6 @@
 import type { FieldIssue } from '../errors/field-issue';
 import { parseFigures, parseWhole, saidText } from '../units';
+import { readChoice } from './read-choice';
 import type { PlanField, PlanForm, StepForm } from './draft';
 import { readHold } from './hold-choice';
 import { EXPECTED_SHOWN, STEP_EVIDENCE, STEP_GROUPS, STEP_UNITS, type PlanStep } from './plan';
@@ -43,7 +44,7 @@ export function readSteps(form: PlanForm, unit: 'in' | 'mm', issues: FieldIssue[
         choices,
         times: readTimes(row, field('times'), issues),
         value: own && evidence === 'value' ? readValue(row, field, unit, issues) : null,
-        expected: EXPECTED_SHOWN.find((each) => each === row.expected) ?? null,
+        expected: readChoice(form, field('expected'), EXPECTED_SHOWN, issues),
         critical: yesNo(row.critical),
         hold: row.hold === 'helper' ? true : yesNo(row.hold),
         helper: readHold(row.hold).helper,

@@ -22,6 +22,7 @@ import {
 import type { Thread } from '../thread';
 import { parseFigures } from '../units';
 import { leafOf, type PlanField, type PlanForm } from './draft';
+import { readChoice } from './read-choice';
 import { usualWay } from './usual-way';
 
 /** The choices of the plan that are not lengths. */
@@ -37,13 +38,8 @@ export interface WayInput {
 
 /** Reads the choices; an empty one takes what is usual for this thread, a wrong one has an issue and is taken so too. */
 export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): WayInput {
-  const choice = <const V extends string>(field: PlanField, values: readonly V[], usual: V): V => {
-    const typed = leafOf(form, field);
-    const found = values.find((value) => value === typed);
-    if (found === undefined && typed !== '')
-      issues.push({ field, code: 'unreadable', message: `Choose one of ${values.join(', ')}.` });
-    return found ?? usual;
-  };
+  const choice = <const V extends string>(field: PlanField, values: readonly V[], usual: V): V =>
+    readChoice(form, field, values, issues) ?? usual;
   const maybe = <const V extends string>(field: PlanField, values: readonly V[]): V | null =>
     leafOf(form, field) === '' ? null : choice(field, values, values[0] as V);
   const usual = usualWay(thread);

@@ -3,6 +3,7 @@ import type { WorkEnd } from '../technique';
 import { parseAngleDeg, parseLength, saidText, type Length, type LengthUnit } from '../units';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { RELIEFS } from './plan';
+import { readChoice } from './read-choice';
 
 /** What the plan says of the part beside its diameter; null where it says nothing, undefined where it could not be read. */
 export interface WorkInput {
@@ -55,13 +56,12 @@ export function readWork(form: PlanForm, unit: LengthUnit, issues: FieldIssue[])
     issues.push(...read.issues);
     return null;
   };
-  const { reliefBy } = form.work.end;
   return {
     threadLength: length('work.threadLength'),
     totalLength: length('work.totalLength'),
     room: length('work.end.room'),
     reliefDiameter: length('work.end.diameter'),
-    reliefBy: RELIEFS.find((each) => each === reliefBy) ?? 'planned-root',
+    reliefBy: readChoice(form, 'work.end.reliefBy', RELIEFS, issues) ?? 'planned-root',
     chamfer: {
       angleDeg: angle('work.chamfer.angle'),
       diameter: length('work.chamfer.diameter') ?? null,

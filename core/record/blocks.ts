@@ -1,26 +1,32 @@
+import type { NotKnownHere } from '../sheet';
 import type { StepProgress } from './step-progress';
 import type { StopProgress } from './stop-progress';
 
 /** What stands in the way of the next cut. */
 export interface Block {
-  kind: 'hold' | 'wrong' | 'open-critical';
-  /** The step or the stop. */
-  of: 'step' | 'stop';
+  /** `not-known`: a choice that a later release has added decides how the cut is made. */
+  kind: 'hold' | 'wrong' | 'open-critical' | 'not-known';
+  /** The step, the stop, or the sheet itself, which nobody at the lathe can mend. */
+  of: 'step' | 'stop' | 'sheet';
   id: string;
   title: string;
   /** Why it was sent back, where it was and nothing was done about it. */
   sentBack?: string;
 }
 
-/** A wrong value at a step that can ruin the part, a hold point that nobody has looked at, and a safety line left open. */
+/** A wrong value at a step that can ruin the part, a hold point that nobody has looked at, a safety line left open, and what is not known here. */
 export function blocksOf(
   steps: readonly StepProgress[],
   stops: readonly StopProgress[],
   cutsMade: number,
   signedStops: ReadonlySet<string>,
+  notKnown: readonly NotKnownHere[],
 ): Block[] {
   const due = steps.filter(({ step }) => isDue(step.when, cutsMade));
   return [
+    ...notKnown
+      .filter(({ cut }) => cut)
+      .map(({ id, title }): Block => ({ kind: 'not-known', of: 'sheet', id, title })),
     ...due.flatMap(({ step, verdict, signed }): Block[] => {
       const block = { of: 'step', id: step.id, title: step.title } as const;
       if (step.hold && !signed) return [{ kind: 'hold', ...block }];
@@ -33,6 +39,9 @@ export function blocksOf(
       .map(({ stop }): Block => ({ kind: 'hold', of: 'stop', id: stop.id, title: stop.title })),
   ];
 }
+
+/** What whoever works has to do or to mend before the next cut. */
+export const toMend = (blocks: readonly Block[]): Block[] => blocks.filter(({ of }) => of !== 'sheet');
 
 /** Steps before cutting bind every cut; those after the scratch bind the cuts after the first. */
 function isDue(when: StepProgress['step']['when'], cutsMade: number): boolean {

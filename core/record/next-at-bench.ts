@@ -1,5 +1,6 @@
 import { shownOnSheet, showExpected, type Sheet } from '../sheet';
 import type { Entry } from './entry';
+import type { Block } from './blocks';
 import { notLookedOver } from './leading';
 import { predict } from './predict';
 import { presentOf } from './present';
@@ -73,7 +74,7 @@ export function nextAtBench(
   const [block] = blocks;
   if (block !== undefined)
     return next('blocked', block.kind === 'hold' ? `Wait: ${block.title}` : block.title, {
-      says: block.sentBack === undefined ? 'No cut before this is right.' : `Sent back: ${block.sentBack}`,
+      says: saysOfBlock(block),
     });
   if (due !== null) return next('stop', due.stop.title, { says: due.stop.asks });
   if (row !== null)
@@ -88,4 +89,9 @@ export function nextAtBench(
   return final === null && state !== 'measured'
     ? next('prove', 'All passes are cut: measure or try', { says: sheet.words.allCut })
     : next('hand-in', 'Measured: hand in, or cut on by the measurement');
+}
+
+function saysOfBlock({ kind, sentBack }: Block): string {
+  if (kind === 'not-known') return 'Of a later release: not known here. Ask the instructor how it is cut.';
+  return sentBack === undefined ? 'No cut before this is right.' : `Sent back: ${sentBack}`;
 }

@@ -1,6 +1,6 @@
 import { radialDepthOf } from '../compound';
 import type { NutReckoning } from '../nut';
-import type { Sheet, SheetPass } from '../sheet';
+import { notKnownHere, type Sheet, type SheetPass } from '../sheet';
 import { REAL_DRIVES, type RealDrive } from '../technique';
 import type { Band } from '../thread';
 import { lengthIn, type Length } from '../units';
@@ -51,8 +51,8 @@ export interface Prediction {
   reading: Length;
   /** The start that the last cut was in, from 1. */
   start: number;
-  /** How the next cut is driven: as the row says, as the last one was, or as planned. */
-  drive: RealDrive;
+  /** How the next cut is driven: as the row says, as the last one was, or as planned; `unknown`: by a way of a later release. */
+  drive: RealDrive | 'unknown';
   /** The mark of the thread dial that was caught first, where it was noted. */
   firstMark: string | null;
   next: SheetPass | null;
@@ -93,7 +93,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const signed = new Set(
     sheet.stops.map(({ id }) => id).filter((id) => lastLook(id, live)?.content.kind === 'sign-off'),
   );
-  const blocks = blocksOf(steps, stops, cuts.length, signed).map((block) => {
+  const blocks = blocksOf(steps, stops, cuts.length, signed, notKnownHere(sheet)).map((block) => {
     const back = block.kind === 'hold' ? sentBackOf(block.id, live) : null;
     return back === null ? block : { ...block, sentBack: back.content.reason };
   });
@@ -125,8 +125,8 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   };
 }
 
-const plannedDrive = ({ way }: Sheet): RealDrive =>
-  REAL_DRIVES.find((drive) => drive === way.drive) ?? 'half-nut';
+const plannedDrive = ({ way }: Sheet): Prediction['drive'] =>
+  way.drive === 'unknown' ? way.drive : (REAL_DRIVES.find((drive) => drive === way.drive) ?? 'half-nut');
 
 /** An entry that answers the proof for good. */
 const isFinal = ({ content }: Entry) =>

@@ -1,4 +1,5 @@
 import type { Sheet } from '../sheet';
+import { toMend } from './blocks';
 import type { Prediction } from './predict';
 
 /** Where the work stands: at a step, at the whole set-up on one page, or at the passes. */
@@ -7,7 +8,7 @@ export type Present = { kind: 'step'; stepId: string } | { kind: 'set-up-page' }
 /** The first open step before cutting, the check after the scratch, those after the last pass; else the passes. */
 export function presentOf({ way }: Sheet, { steps, cuts, next, blocks }: Prediction): Present {
   const onePage = way.level === 'one-page';
-  if (onePage && cuts.length === 0 && blocks.length > 0) return { kind: 'set-up-page' };
+  if (onePage && cuts.length === 0 && toMend(blocks).length > 0) return { kind: 'set-up-page' };
   const open = steps.find(({ step, verdict }) => {
     // A wrong value at a critical step keeps the work there.
     const stays = verdict === 'open' || (verdict === 'wrong' && step.critical);

@@ -20,19 +20,30 @@ export interface Found {
   tip?: number;
 }
 
+type KnownPass = SheetPass & { kind: ExactRow['kind'] };
+const isKnown = (pass: SheetPass): pass is KnownPass => pass.kind !== 'unknown';
+
 /** Rows that a chart, a check or the instructor's own table ends: their readings stay, whatever is found. */
 const BY_HAND: readonly string[] = ['chart', 'until', 'own'];
 
 /**
  * The passes of a sheet worked out anew from what was found: those cut already stay, the rest follows from the figures
- * as they really are. Null where nothing follows (a blank that leaves no thread).
+ * as they really are. Null where nothing follows: a blank that leaves no thread, or rows
+ * of which a later release alone knows how they are made.
  */
 export function refigured(
   sheet: Sheet,
   before: Pick<Prediction, 'passes' | 'reading' | 'start' | 'cuts'>,
   found: Found,
 ): SheetPass[] | null {
-  const { unit } = sheet.thread;
+  const { startsOrder, unit } = sheet.thread;
+  const planned = sheet.passes.filter(isKnown);
+  if (
+    startsOrder === 'unknown' ||
+    sheet.schedule.school === 'unknown' ||
+    planned.length < sheet.passes.length
+  )
+    return null;
   const { dial } = sheet.lathe;
   const tip = found.tip === undefined ? sheetGroove(sheet).tip : tipOfSize(sheet, found.tip);
   const depth = { ...sheetDepth(sheet), workDiameter: found['work-diameter'] ?? sheet.workDiameter, tip };
@@ -41,7 +52,7 @@ export function refigured(
   if (radialDepth <= 0) return null;
   const aimed = !BY_HAND.includes(sheet.schedule.school);
   const totalFeed = compoundFeedFor(radialDepth, groove.compoundAngleDeg);
-  const rows = aimed ? rowsTo(sheet, groove, totalFeed) : rowsAsTheyAre(sheet);
+  const rows = aimed ? rowsTo(sheet, groove, totalFeed) : rowsAsTheyAre(planned);
   if (rows === null) return null;
   const landing = (graduations: number) =>
     pitchDiameterAt(
@@ -64,7 +75,7 @@ export function refigured(
     rowsOnDial(asked, dial, aimed ? last : null),
     dial,
     { unit, groove, work: depth, wires, tipKnown },
-    sheet.thread.startsOrder,
+    startsOrder,
   ).map((pass) => sheetPassOf(pass, ofOldRow(sheet, pass.dialReading.value)));
   return joinedRows(before, anew);
 }
@@ -118,7 +129,7 @@ function rowsTo(
   return listRows(order, infeeds);
 }
 
-function rowsAsTheyAre({ passes }: Sheet): ExactRow[] {
+function rowsAsTheyAre(passes: readonly KnownPass[]): ExactRow[] {
   return passes
     .filter(({ start }) => start === 1)
     .map(({ kind, infeed, reading }) => ({ kind, infeed, reading }));

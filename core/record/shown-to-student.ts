@@ -14,7 +14,7 @@ export function sheetForStudent(sheet: Sheet, entries: readonly Entry[], marked:
   if (!worksheetProgress(sheet, entries).open) return null;
   const recorded = new Set(live.filter(isKind('step')).map(({ content }) => content.stepId));
   const held = sheet.steps
-    .filter(({ id, shows }) => shows === 'hidden' || (shows === 'after-entry' && !recorded.has(id)))
+    .filter(({ id, shows }) => shows !== 'shown' && !(shows === 'after-entry' && recorded.has(id)))
     .map(({ id }) => id);
   const shown = withHeldBack(sheet, held);
   return {

@@ -1,3 +1,5 @@
+export * from './drawn-blank';
+export * from './not-known-here';
 export * from './setup-steps';
 export * from './sheet';
 export * from './sheet-for';

@@ -10,6 +10,7 @@ import {
   part,
   words,
   yesNo,
+  namedOrUnknown,
 } from '../documents';
 import { EXPECTED_SHOWN, STEP_GROUPS, STEP_UNITS } from '../plan';
 
@@ -51,7 +52,7 @@ export const sheetStepSchema = part({
   }),
   when: oneOf(STEP_GROUPS),
   /** Whether the value stands before the student, shows after the entry, or stays hidden. */
-  shows: oneOf(EXPECTED_SHOWN),
+  shows: namedOrUnknown(EXPECTED_SHOWN),
   /** Wrong or open, it stands in the way of the cut. */
   critical: yesNo(),
   /** No cut before whoever may has looked. */

@@ -6,7 +6,6 @@ import {
   length,
   listOf,
   maybeFigure,
-  maybeOneOf,
   maybePart,
   maybeWords,
   oneOf,
@@ -15,6 +14,7 @@ import {
   words,
   yesNo,
   namedOrUnknown,
+  maybeNamedOrUnknown,
 } from '../documents';
 import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan';
 import { EVIDENCE_KINDS } from '../proof';
@@ -50,7 +50,7 @@ const openBand = () => part({ min: maybeFigure(), max: maybeFigure() });
 
 export const sheetPassSchema = part({
   n: whole(1, 8000),
-  kind: oneOf(PASS_KINDS),
+  kind: namedOrUnknown(PASS_KINDS),
   start: whole(1, 20),
   dialInfeed: length(),
   dialReading: length(),
@@ -67,7 +67,7 @@ export const sheetPassSchema = part({
   /** The check that ends the repeat to which it belongs. */
   until: maybeWords(40),
   /** As the row says; null: as planned. */
-  drive: maybeOneOf(REAL_DRIVES),
+  drive: maybeNamedOrUnknown(REAL_DRIVES),
 });
 
 /** A stop between two cuts, with its small steps. */
@@ -131,8 +131,8 @@ export const sheetSchema = part({
     side: oneOf(['external', 'internal'] as const),
     hand: oneOf(['right', 'left'] as const),
     starts: whole(1, 20),
-    startsOrder: oneOf(START_ORDERS),
-    startsBy: maybeOneOf(STARTS_BY),
+    startsOrder: namedOrUnknown(START_ORDERS),
+    startsBy: maybeNamedOrUnknown(STARTS_BY),
     unit: oneOf(['in', 'mm'] as const),
     pitch: figure(0),
     lead: figure(0),
@@ -162,15 +162,15 @@ export const sheetSchema = part({
     compoundSide: oneOf(['usual', 'other'] as const),
     toolInverted: yesNo(),
     /** As planned on this lathe. */
-    drive: oneOf(DRIVES),
-    clearing: oneOf(CLEARINGS),
-    clearOrder: oneOf(CLEAR_ORDERS),
-    markRule: oneOf(MARK_RULES),
-    infeed: oneOf(INFEED_WAYS),
-    zeroBy: maybeOneOf(ZERO_WAYS),
-    end: oneOf(WORK_ENDS),
+    drive: namedOrUnknown(DRIVES),
+    clearing: namedOrUnknown(CLEARINGS),
+    clearOrder: namedOrUnknown(CLEAR_ORDERS),
+    markRule: namedOrUnknown(MARK_RULES),
+    infeed: namedOrUnknown(INFEED_WAYS),
+    zeroBy: maybeNamedOrUnknown(ZERO_WAYS),
+    end: namedOrUnknown(WORK_ENDS),
     holding: namedOrUnknown(HOLDINGS),
-    level: oneOf(LEVELS),
+    level: namedOrUnknown(LEVELS),
   }),
   /** The slide that feeds; its dial or readout is the lathe's `dial`. */
   feed: part({
@@ -232,7 +232,7 @@ export const sheetSchema = part({
     }),
   }),
   schedule: part({
-    school: oneOf(SCHOOLS),
+    school: namedOrUnknown(SCHOOLS),
     scratch: length(),
     roughing: whole(0, 400),
     largestInfeed: length(),
@@ -264,7 +264,7 @@ export const sheetSchema = part({
     /** The same for every drive that this lathe can have, step by step; the planned one first. */
     cycles: listOf(
       part({
-        drive: oneOf(REAL_DRIVES),
+        drive: namedOrUnknown(REAL_DRIVES),
         name: words(120),
         steps: listOf(words(300), 20),
         hazards: listOf(words(300), 10),

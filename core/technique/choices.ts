@@ -22,8 +22,7 @@ export const LEVELS = ['each-step', 'one-page'] as const;
 export const STARTS_BY = ['compound', 'thread-dial', 'spindle'] as const;
 
 export type WorkEnd = (typeof WORK_ENDS)[number];
-/** `unknown`: of a later release, in a document that it has written. */
-export type Holding = (typeof HOLDINGS)[number] | 'unknown';
+export type Holding = (typeof HOLDINGS)[number];
 export type Drive = (typeof DRIVES)[number];
 /** How a cut is really driven; a plan may leave it free. */
 export type RealDrive = Exclude<Drive, 'free'>;
@@ -38,7 +37,7 @@ export type StartsBy = (typeof STARTS_BY)[number];
 export const REAL_DRIVES = ['half-nut', 'reversing', 'trip'] as const satisfies readonly RealDrive[];
 
 /** Holdings that carry the free end on a centre. */
-export const hasTailstock = (holding: Holding): boolean =>
+export const hasTailstock = (holding: Holding | 'unknown'): boolean =>
   holding === 'chuck-and-centre' || holding === 'between-centres';
 
 /** Ways of feeding in which the compound stands at an angle and takes the tool in. */

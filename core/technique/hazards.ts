@@ -29,5 +29,4 @@ const HOLDING_HAZARDS: Record<Way['holding'], string[]> = {
   'four-jaw': ['Jaws that stand out strike: turn by hand once before the spindle is live.'],
   faceplate: ['Clamps and weights stand out: turn by hand once, low speed, out of balance work shakes.'],
   parallels: ['Take the parallels out before the spindle turns.'],
-  unknown: ['A holding that this release does not know: nothing turns before the instructor has looked.'],
 };

@@ -174,7 +174,7 @@ export function PassNow({
           chosen={drive}
           options={cycles.map((each) => ({
             id: each.drive,
-            text: DRIVE_DATA[each.drive].short,
+            text: each.drive === 'unknown' ? each.name : DRIVE_DATA[each.drive].short,
             title: each.name,
           }))}
           onChoose={setDrive}

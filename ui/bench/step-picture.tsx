@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { SheetStep, Sheet } from '@/core/sheet';
+import { drawnBlank, type SheetStep, type Sheet } from '@/core/sheet';
 import { blankSketch } from '../card/sketches/blank-sketch';
 import { dialSketch } from '../card/sketches/dial-sketch';
 import { gearSketch } from '../card/sketches/gear-sketch';
@@ -37,7 +37,8 @@ export function StepPicture({
 }
 
 function sketchOf(sheet: Sheet, { id }: SheetStep, show: ShowLength): Sketch | null {
-  const { blank, dial, gearing, thread } = sheet;
+  const blank = drawnBlank(sheet);
+  const { dial, gearing, thread } = sheet;
   if (TRAIN.test(id) && gearing.gears.length > 0) return gearSketch(gearing, 260, 260);
   if (DIAL.test(id) && dial.marks.length > 0) return dialSketch(dial, 200);
   if (FROM_ABOVE.test(id)) return topSketch(sheet, 260, 240);

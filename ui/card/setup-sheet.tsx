@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { capital } from '@/core/gauging';
-import type { Sheet } from '@/core/sheet';
+import { drawnBlank, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { useShowLength } from '../units/display-unit';
 import {
@@ -69,7 +69,7 @@ export function SetupSheet({ sheet, revision, student, tryNumber, back, files }:
         <a href={`${files.pdf}&size=letter`} className={buttonClass('plain')}>
           PDF, Letter
         </a>
-        {sheet.blank !== null && (
+        {drawnBlank(sheet) !== null && (
           <>
             <a href={files.svg} className={buttonClass('plain')}>
               Blank as SVG

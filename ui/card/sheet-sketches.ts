@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet';
+import { drawnBlank, type Sheet } from '@/core/sheet';
 import type { ShowLength } from '../units/show-length';
 import { blankSketch } from './sketches/blank-sketch';
 import { dialSketch } from './sketches/dial-sketch';
@@ -12,7 +12,8 @@ export function sheetSketches(
   show: ShowLength,
   height: number,
 ): { title: string; sketch: Sketch }[] {
-  const { blank, dial, gearing, thread } = sheet;
+  const blank = drawnBlank(sheet);
+  const { dial, gearing, thread } = sheet;
   const figures = (value: number) => show.figures(value, thread.unit);
   return [
     ...(blank === null ? [] : [{ title: 'Blank', sketch: blankSketch(blank, figures, 200, height) }]),

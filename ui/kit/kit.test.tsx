@@ -5,6 +5,7 @@ import { Dialog } from './dialog';
 import { Field } from './field';
 import { Figure } from './figure';
 import { PassRibbon } from './pass-ribbon';
+import { Select } from './select';
 import { RuledTable } from './ruled-table';
 import { StandingMark, StateMark } from './state-mark';
 
@@ -135,4 +136,11 @@ test('a dialog that closes gives the focus back, also when it is taken out of th
   fireEvent.keyDown(screen.getByRole('dialog'), { key: 'Escape' });
   await waitFor(() => expect(document.activeElement).toBe(opener));
   expect(screen.queryByRole('dialog')).toBeNull();
+});
+
+test('a choice that a later release has made is shown as such, not as the first of ours', () => {
+  const options = [{ value: 'half-nut', text: 'Half nut opened' }];
+  render(<Select label="Drive" value="belt" options={options} onChange={() => {}} error="Choose one." />);
+  expect(screen.getByRole<HTMLSelectElement>('combobox', { name: 'Drive' }).value).toBe('belt');
+  expect(screen.getByRole('option', { name: 'Not known here: belt' })).not.toBeNull();
 });

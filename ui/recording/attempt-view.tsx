@@ -12,6 +12,7 @@ import {
   type Present,
   type Role,
   type WorksheetShown,
+  toMend,
 } from '@/core/record';
 import { showStepValue, type Sheet } from '@/core/sheet';
 import { Button, buttonClass } from '../kit/button';
@@ -28,6 +29,7 @@ import { HandButton } from './hand-button';
 import { LathePanel } from './lathe-panel';
 import { EndDialog } from './end-dialog';
 import { EarlierTry, type EarlierSteps } from './earlier-try';
+import { NotKnownNote } from './not-known-note';
 import { NoteForm } from './note-form';
 import { PassPanel } from './pass-panel';
 import { PlanFromLog } from './plan-from-log';
@@ -169,7 +171,7 @@ function Bench({
             id: SET_UP,
             title: 'Whole set-up',
             result: 'one page',
-            standing: prediction.blocks.length === 0 ? ('good' as const) : ('open' as const),
+            standing: toMend(prediction.blocks).length === 0 ? ('good' as const) : ('open' as const),
           },
         ]
       : []),
@@ -223,6 +225,7 @@ function Bench({
           onChoose={setChosen}
         />
         <div className="min-h-0 overflow-y-auto bg-paper-raised">
+          <NotKnownNote sheet={sheet} />
           {canRecord && <EarlierTry earlier={earlier} prediction={prediction} add={record.add} />}
           {present === LATHE ? (
             <LathePanel

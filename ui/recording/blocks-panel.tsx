@@ -2,15 +2,16 @@
 
 import { Hand } from 'lucide-react';
 import { useState } from 'react';
-import type { Prediction } from '@/core/record';
+import { toMend, type Block, type Prediction } from '@/core/record';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 
-const WORDS = {
+const WORDS: Record<Block['kind'], string> = {
   hold: 'hold point, not signed off yet',
   wrong: 'outside of its limits',
   'open-critical': 'not recorded yet',
-} as const;
+  'not-known': 'came with a later release, this one does not know it',
+};
 
 /** What stands in the way of the cut. To cut all the same is possible; it is recorded, shown and judged. */
 export function BlocksPanel({
@@ -25,6 +26,7 @@ export function BlocksPanel({
   onAllTheSame: () => void;
 }) {
   const [asking, setAsking] = useState(false);
+  const mend = toMend(blocks).length > 0;
   return (
     <section
       aria-label="What stands in the way"
@@ -55,10 +57,14 @@ export function BlocksPanel({
         open={asking}
         onOpenChange={setAsking}
         title="Cut all the same?"
-        description="It is recorded, the instructor sees it, and it is judged. A wrong set-up can ruin the part, and more."
+        description={
+          mend
+            ? 'It is recorded, the instructor sees it, and it is judged. A wrong set-up can ruin the part, and more.'
+            : 'Cut it only as the instructor has shown you. It is recorded as any other cut.'
+        }
       >
         <div className="flex justify-end gap-2">
-          <Button onClick={() => setAsking(false)}>Mend it first</Button>
+          <Button onClick={() => setAsking(false)}>{mend ? 'Mend it first' : 'Ask first'}</Button>
           <Button
             tone="main"
             onClick={() => {

@@ -14,6 +14,7 @@ export const KIND_WORDS = {
   rough: 'roughing',
   finish: 'finishing',
   spring: 'spring pass, no infeed',
+  unknown: 'of a kind that is not known here',
 };
 
 /** The next row of the schedule: the figure that the dial shows then, and what the thread is like after it. */

@@ -1,8 +1,10 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { predict, type EntryContent } from '@/core/record';
 import { goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import { readSheet } from '@/core/sheet';
 import { completeBrowser } from '../test/browser';
 import { MeasurePanel } from './measure-panel';
+import { NotKnownNote } from './not-known-note';
 import { PassPanel } from './pass-panel';
 import { ProvePanel } from './prove-panel';
 import { RecordList } from './record-list';
@@ -36,6 +38,31 @@ describe('the next pass', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Cut as planned' }));
     await waitFor(() => expect(onScratch).toHaveBeenCalled());
     expect(add).toHaveBeenCalledWith({ kind: 'pass', plannedPass: '1', drive: 'half-nut', mark: '' });
+  });
+
+  test('a drive of a later release stands in the way, and “as you were shown” is no fault', async () => {
+    const later = readSheet({ ...sheet, way: { ...sheet.way, drive: 'belt' } });
+    const add = accept();
+    const prediction = predict(later, recordOf(ready));
+    render(
+      <>
+        <NotKnownNote sheet={later} />
+        <PassPanel
+          sheet={later}
+          prediction={prediction}
+          canRecord
+          add={add}
+          onScratch={jest.fn()}
+          onStep={jest.fn()}
+        />
+      </>,
+    );
+    expect(screen.getByText(/Not known here: How the cut is driven\./)).not.toBeNull();
+    expect(screen.queryByTestId('next-reading')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Cut all the same…' }));
+    expect(screen.getByText(/It is recorded as any other cut/)).not.toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'I have cut' }));
+    await waitFor(() => expect(add).toHaveBeenCalledWith(expect.objectContaining({ plannedPass: '1' })));
   });
 
   test('a refused own reading stays as typed, with its message', async () => {

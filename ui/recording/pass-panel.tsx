@@ -147,7 +147,7 @@ export function PassPanel({
                         chosen={driven.drive}
                         options={cycles.map((cycle) => ({
                           id: cycle.drive,
-                          text: DRIVE_DATA[cycle.drive].short,
+                          text: cycle.drive === 'unknown' ? cycle.name : DRIVE_DATA[cycle.drive].short,
                           title: cycle.name,
                         }))}
                         onChoose={setDrive}

@@ -92,9 +92,9 @@ export function StepPanel({
       )}
       {step.expected !== null && !showsValue && (
         <p className="text-ink-soft">
-          {step.shows === 'hidden'
-            ? 'Your own figure is asked for.'
-            : 'What is expected shows after your entry.'}
+          {step.shows === 'after-entry'
+            ? 'What is expected shows after your entry.'
+            : 'Your own figure is asked for.'}
         </p>
       )}
       <Recorded progress={progress} />

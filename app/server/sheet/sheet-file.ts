@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Sheet } from '@/core/sheet';
+import { drawnBlank, type Sheet } from '@/core/sheet';
 import { blankDxf } from '@/ui/card/sketches/blank-dxf';
 import { blankSketch } from '@/ui/card/sketches/blank-sketch';
 import { svgOfSketch } from '@/ui/card/sketches/svg-of-sketch';
@@ -32,11 +32,18 @@ export async function sheetFile(request: Request, sheet: Sheet, head: SheetHead)
     return refusal(422, 'invalid', 'A set-up sheet is had as pdf, its blank as svg or dxf.', [
       { field: 'as', message: 'Choose pdf, svg or dxf.' },
     ]);
-  if (sheet.blank === null)
-    return refusal(409, 'conflict', 'This sheet was made before the blank was kept with it.');
+  const blank = drawnBlank(sheet);
+  if (blank === null)
+    return refusal(
+      409,
+      'conflict',
+      sheet.blank === null
+        ? 'This sheet was made before the blank was kept with it.'
+        : 'How this thread ends came with a later release: this one can not draw the blank.',
+    );
   return as === 'svg'
-    ? named('svg', 'image/svg+xml', svgOfSketch(blankSketch(sheet.blank, figures, 420, 300)))
-    : named('dxf', 'image/vnd.dxf', blankDxf(sheet.blank, sheet.thread.unit, figures));
+    ? named('svg', 'image/svg+xml', svgOfSketch(blankSketch(blank, figures, 420, 300)))
+    : named('dxf', 'image/vnd.dxf', blankDxf(blank, sheet.thread.unit, figures));
 }
 
 /** Letters, figures and dashes alone: what every file system takes. */

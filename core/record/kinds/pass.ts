@@ -1,4 +1,5 @@
 import {
+  UNKNOWN,
   listOf,
   maybeFigure,
   maybeNamed,
@@ -15,6 +16,7 @@ import { readingShown } from '../../lathe';
 import { shownOnSheet, sheetShownBy } from '../../sheet';
 import { REAL_DRIVES, type RealDrive } from '../../technique';
 import { formatLength, parseLength } from '../../units';
+import { toMend } from '../blocks';
 import type { EntryKind, ReadingContext } from '../entry-kind';
 import { kindOf } from '../kind-of';
 import { isCutWarning } from '../warn-cut';
@@ -95,7 +97,8 @@ export const passKind: EntryKind<'pass', PassContent> = {
         'conflict',
         'Something stands in the way of the cut: mend it, or cut all the same.',
       );
-    const drive = REAL_DRIVES.find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
+    const asked =
+      [...REAL_DRIVES, UNKNOWN].find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
     const start = planned?.start ?? (Number(fields.start) || prediction.start);
     // What the page said of this very reading before it was cut.
     const warned = (fields.warned ?? '').split(' ').filter(isCutWarning);
@@ -108,9 +111,10 @@ export const passKind: EntryKind<'pass', PassContent> = {
       zero: prediction.segment.zero,
       asPlanned: planned !== null,
       rows: prediction.rowsOf,
-      drive,
+      drive: REAL_DRIVES.find((each) => each === asked) ?? null,
       mark: (fields.mark ?? '').trim() === '' ? null : (fields.mark ?? '').trim().slice(0, 20),
-      allTheSame: allTheSame && blocks.length > 0,
+      // What this release does not know is no fault of whoever cuts.
+      allTheSame: allTheSame && toMend(blocks).length > 0,
       told: {
         row: next?.n ?? null,
         reading: next?.dialReading.value ?? null,

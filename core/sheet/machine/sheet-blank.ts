@@ -1,5 +1,5 @@
 import type { PartShape } from '../../blank';
-import { figure, maybePart, oneOf, part, yesNo } from '../../documents';
+import { figure, maybePart, oneOf, part, yesNo, namedOrUnknown } from '../../documents';
 import { type Plan } from '../../plan';
 import { WORK_ENDS } from '../../technique';
 import type { Thread } from '../../thread';
@@ -11,7 +11,7 @@ export const sheetBlankSchema = maybePart({
   diameter: figure(0),
   root: figure(),
   relief: figure(0),
-  end: oneOf(WORK_ENDS),
+  end: namedOrUnknown(WORK_ENDS),
   endLength: figure(0),
   threadLength: figure(0),
   threadLengthKnown: yesNo(),

@@ -99,5 +99,4 @@ const NEAREST: Record<Way['holding'], string> = {
   'four-jaw': 'jaws',
   faceplate: 'clamps',
   parallels: 'jaws',
-  unknown: 'holding',
 };

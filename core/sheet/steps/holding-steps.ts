@@ -30,10 +30,6 @@ const HOLDINGS: Record<Holding, (external: boolean) => [string, string | null]> 
     'Set off the jaws on parallels, so that the tool has room to come out behind; jaws tight, running true.',
     'Take the parallels out before the spindle turns.',
   ],
-  unknown: () => [
-    'Held in a way that this release does not know: ask the instructor, and update the program.',
-    'Its hazards are not known here: nothing turns before the instructor has looked.',
-  ],
 };
 
 export function holdingStep({ way }: StepCase): SheetStep {

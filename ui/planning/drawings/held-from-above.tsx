@@ -8,7 +8,6 @@ const HELD_BY: Record<Holding, string> = {
   'four-jaw': 'four-jaw chuck',
   faceplate: 'faceplate',
   parallels: 'chuck',
-  unknown: 'holding of a later release',
 };
 
 /** What turns the work and what carries its free end, from above; schematic. */

@@ -31,7 +31,6 @@ export const HOLDING_TEXTS: Record<Holding, string> = {
   'four-jaw': 'Four-jaw',
   faceplate: 'Faceplate',
   parallels: 'Off the jaws, on parallels',
-  unknown: 'Of a later release',
 };
 
 export const DRIVE_TEXTS: Record<Drive, string> = {

@@ -22,7 +22,12 @@ const COLUMNS = [
 
 const CAN = { yes: 'yes', care: 'with care', no: 'no' } as const;
 const STANDING = { yes: 'good', care: 'attend', no: 'bad' } as const;
-const BY = { 'half-nut': 'half nut opened', reversing: 'half nut kept closed', trip: 'trip' } as const;
+const BY = {
+  'half-nut': 'half nut opened',
+  reversing: 'half nut kept closed',
+  trip: 'trip',
+  unknown: 'not known here',
+} as const;
 const FROM = {
   'quick-change': 'levers',
   'change-gears': 'chart gears',

@@ -1,0 +1,16 @@
+import type { FieldIssue } from '../errors/field-issue';
+import { leafOf, type PlanField, type PlanForm } from './draft';
+
+/** The choice of a field; null where nothing is chosen, or, with an issue, where what is chosen is not known here. */
+export function readChoice<const V extends string>(
+  form: PlanForm,
+  field: PlanField,
+  values: readonly V[],
+  issues: FieldIssue[],
+): V | null {
+  const typed = leafOf(form, field);
+  const found = values.find((value) => value === typed) ?? null;
+  if (found === null && typed !== '')
+    issues.push({ field, code: 'unreadable', message: `Choose one of ${values.join(', ')}.` });
+  return found;
+}
