@@ -129,3 +129,15 @@ test('gauges and tools of version 1 are read', () => {
   };
   expect(readToolDocument(ground)).toMatchObject({ version: 2, kind: 'ground', cornersLeft: null });
 });
+
+test.each(BOOK_KINDS.filter((kind) => kind !== 'material'))(
+  '%s: a kind that a later release has added opens as unknown, and is asked for when it is kept anew',
+  (kind) => {
+    const read = readBookForm(kind, { ...emptyBookForm(kind), ...TYPED[kind] });
+    if (!read.ok) throw new Error(read.issues[0]?.message);
+    const later = BOOKS[kind].read({ ...read.value, kind: 'magnetic' });
+    expect(later).toEqual({ ...read.value, kind: 'unknown' });
+    const again = readBookForm(kind, bookFormOf(kind, later));
+    expect(again).toMatchObject({ ok: false, issues: [{ field: 'kind' }] });
+  },
+);

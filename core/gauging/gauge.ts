@@ -5,9 +5,9 @@ import {
   length,
   listOf,
   maybeLength,
-  maybeOneOf,
+  maybeNamedOrUnknown,
   maybeWords,
-  oneOf,
+  namedOrUnknown,
   part,
   words,
   type StoredObject,
@@ -29,13 +29,13 @@ export const GAUGE_KINDS = [
 export const gaugeSchema = part({
   ...header('oyakata-gauge', 2),
   name: words(80).min(1, 'Name the gauge.'),
-  kind: oneOf(GAUGE_KINDS),
+  kind: namedOrUnknown(GAUGE_KINDS),
   /** Diameters of the wires; a set holds three of each. */
   sizes: listOf(length(), 60),
   /** For which thread, and of which class, as on the gauge. */
   thread: maybeWords(60),
   class: maybeWords(20),
-  side: maybeOneOf(['go', 'no-go', 'both'] as const),
+  side: maybeNamedOrUnknown(['go', 'no-go', 'both'] as const),
   /** Its own pitch diameter, and how well it is known. */
   size: maybeLength(),
   uncertainty: maybeLength(),

@@ -3,9 +3,9 @@ import {
   documentReader,
   header,
   maybeLength,
-  maybeOneOf,
+  maybeNamedOrUnknown,
   maybeWords,
-  oneOf,
+  namedOrUnknown,
   part,
   words,
 } from '../documents';
@@ -25,12 +25,19 @@ export const HOLDING_KINDS = [
 export const workHoldingSchema = part({
   ...header('oyakata-holding', 1),
   name: words(80).min(1, 'Name it.'),
-  kind: oneOf(HOLDING_KINDS),
+  kind: namedOrUnknown(HOLDING_KINDS),
   /** Diameters that it takes. */
   least: maybeLength(),
   most: maybeLength(),
   /** How it sits on the spindle. */
-  nose: maybeOneOf(['screwed', 'screwed-locked', 'long-taper', 'camlock', 'drawbar', 'none'] as const),
+  nose: maybeNamedOrUnknown([
+    'screwed',
+    'screwed-locked',
+    'long-taper',
+    'camlock',
+    'drawbar',
+    'none',
+  ] as const),
   /** As last measured. */
   runOut: maybeLength(),
   /** Lathes that it fits, in words. */
