@@ -133,6 +133,7 @@ test('time of a pass', () => {
   expect(byDial.wait).toBe(2);
   expect(byDial.whole).toBeCloseTo(byDial.cut + byDial.back + byDial.set + 2, 12);
   const reversing = passTime({ lead: 2, threadLength: 30, rpm: 60, drive: 'reversing', waitSeconds: 4 });
-  expect(reversing.back).toBeGreaterThan(18);
+  // Back at the speed of the cut, and twice two seconds to stop and turn about.
+  expect(reversing.back).toBeCloseTo(22, 12);
   expect(reversing.wait).toBe(0);
 });

@@ -380,9 +380,16 @@ describe('schedule', () => {
   });
 
   test('steps are large to two thirds of the feed, then small', () => {
-    const { passes } = answerOf({ method: 'steps', graduation: 0.000001 });
-    const rough = passes.filter(({ kind }) => kind === 'rough').map(({ infeed }) => infeed);
-    expect((rough.at(-1) ?? 0) / (rough[0] ?? 1)).toBeLessThan(0.6);
+    const { passes, totalFeed } = answerOf({ method: 'steps', graduation: 0.000001 });
+    const rough = passes.filter(({ kind }) => kind === 'rough');
+    const [large = 0, small = 0] = [rough[0]?.infeed, rough.at(-1)?.infeed];
+    // Two infeeds and no third, to a graduation; the larger ones end at two thirds of what is roughed.
+    const end = (2 / 3) * (totalFeed - 0.002);
+    for (const { infeed, reading } of rough)
+      expect(Math.abs(infeed - (reading < end + 2e-6 ? large : small))).toBeLessThan(2.1e-6);
+    expect(rough.some(({ reading }) => Math.abs(reading - end) < 2e-6)).toBe(true);
+    // The usual share of the smaller is two fifths (0.005, then 0.002 in); a whole number of passes comes near it.
+    expect(Math.abs(small / large - 0.4)).toBeLessThan(0.1);
   });
 
   test.each([

@@ -115,17 +115,15 @@ test('how a chip is shared between the parts of the edge', () => {
   expect(bites(30, flat).tip.area).toBeCloseTo(0.25 * 0.2 * Math.cos(Math.PI / 6), 12);
 });
 
-/** Square to the flank: 0.2 sin 30 plunged, 0.2 sin 60 when fed along the other flank; a corner at the surface takes a little off the mean. */
+/** Square to the flank: 0.2 sin 30 plunged, 0.2 sin 60 when fed along the other flank; a layer between flanks 1.2 and 1.4 long is a trapezoid, so that area over edge is 1.3 / 1.4 of that. */
 test('chip thickness', () => {
   const bites = (angle: number) =>
     bitesOf(cutThread({ ...base, shape: toolShape(sharp, 30) }, posesAt(angle, [1.2, 1.4])), 1);
-  // Area over edge: 0.1732 and 0.1 less what the corner at the surface takes, within a tenth.
+  const mean = 1.3 / 1.4;
   const [along, plunged] = [bites(30).fed.thickness, bites(0).fed.thickness];
-  expect(along).toBeLessThanOrEqual(0.2 * Math.sin(Math.PI / 3));
-  expect(along).toBeGreaterThan(0.9 * 0.2 * Math.sin(Math.PI / 3));
-  expect(plunged).toBeLessThanOrEqual(0.1);
-  expect(plunged).toBeGreaterThan(0.9 * 0.1);
-  expect(bites(29).other.thickness).toBeCloseTo(0.2 * Math.sin(Math.PI / 180), 3);
+  expect(along).toBeCloseTo(mean * 0.2 * Math.sin(Math.PI / 3), 10);
+  expect(plunged).toBeCloseTo(mean * 0.1, 10);
+  expect(bites(29).other.thickness).toBeCloseTo(mean * 0.2 * Math.sin(Math.PI / 180), 10);
   expect(bitesOf(cutThread(base, []), 0).fed).toEqual({ area: 0, edge: 0, thickness: 0 });
 });
 

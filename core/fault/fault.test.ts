@@ -60,13 +60,20 @@ test('wrong gears: the gauge shows light, over wires is right for the pitch that
 test('a wrong mark: a second groove; half a pitch off the gauge of twice the threads fits', () => {
   const wrong = found('wrong-mark');
   expect(wrong).toMatchObject({ pitchGauge: 'doubled', flanks: 'doubled' });
-  expect(wrong.crestDiameter).toBeLessThan(15.9);
+  // The first groove ends at 0.88 of feed, the second, a pitch's half and the drift of the compound beside it, at 1.4894:
+  // where the flanks of the two meet on the wider side, the crest is left.
+  const angle = (29.5 * Math.PI) / 180;
+  const apart = 1 + (1.4894 - 0.88) * Math.sin(angle);
+  const level = ((0.88 + 1.4894) / 2) * Math.cos(angle) - (apart - 0.25) / 2 / Math.tan(Math.PI / 6);
+  expect(wrong.crestDiameter).toBeCloseTo(15.9 - 2 * level, 2);
   // A whole pitch beside is the same groove.
   expect(found('wrong-mark', 1)).toMatchObject({ pitchGauge: 'agrees', nut: 'free' });
 });
 
 test('cross slide not at zero: deeper than the log says', () => {
-  expect(off(found('cross-slide-turn-off', 0.5, 9))).toBeLessThan(-0.2);
+  // By hand: 1.4 of feed at 29.5 degrees and 0.5 straight in, against 1.4894 of feed; on the diameter twice that.
+  const deeper = 0.5 - (1.4894 - 1.4) * Math.cos((29.5 * Math.PI) / 180);
+  expect(off(found('cross-slide-turn-off', 0.5, 9)) - off(right)).toBeCloseTo(-2 * deeper, 3);
 });
 
 test('backlash: log and wires disagree by twice what was lost', () => {
@@ -80,6 +87,9 @@ test('bending: large at the free end, right at the chuck', () => {
   expect(off(wrong, 0)).toBeGreaterThan(off(wrong, 1));
   expect(off(wrong, 1)).toBeGreaterThan(off(wrong, 2));
   expect(off(wrong, 2)).toBeCloseTo(off(right), 9);
+  // A cantilever gives by the cube of its length: 0.08 at the end, an eighth of it in the middle; on the diameter twice.
+  expect(off(wrong, 0) - off(right)).toBeCloseTo(0.16, 3);
+  expect(off(wrong, 1) - off(right)).toBeCloseTo(0.02, 3);
 });
 
 test('blank too large: the nut will not start; too small: play and a thin crest diameter', () => {
@@ -154,5 +164,8 @@ test('a cut beside moves with the pitch that is cut', () => {
     { id: 'wrong-gearing', amount: 1.5, from: 0 },
     { id: 'wrong-mark', amount: 0.5, from: 10 },
   ]);
-  expect((cutAt(setup).poses[9]?.x ?? 0) - (cutAt(setup).poses[8]?.x ?? 0)).toBeGreaterThan(0.7);
+  expect((cutAt(setup).poses[9]?.x ?? 0) - (cutAt(setup).poses[8]?.x ?? 0)).toBeCloseTo(
+    0.75 + (1.4894 - 1.4) * Math.sin((29.5 * Math.PI) / 180),
+    9,
+  );
 });

@@ -14,18 +14,21 @@ test('the nearest to the best wire comes first', () => {
   expect(usable('M16x2-6g', metric).map(({ wire }) => wire.value)).toEqual([1.1, 1.35, 1.65]);
 });
 
-test('every wire of the list stands proud and touches the flanks', () => {
-  for (const { size } of usable('3/4-16 UNF-2A')) {
-    expect(size * 16).toBeGreaterThan(0.5);
-    expect(size * 16).toBeLessThan(1.02);
-  }
+/** ASME B1.2, from memory: wires from 0.505650 P to 1.010363 P serve a 60 degree thread of basic size. */
+test('the wires of the list are those that stand proud and touch the flanks', () => {
+  const within = (inch?.wires ?? []).filter(({ value }) => value * 16 > 0.50565 && value * 16 < 1.010363);
+  const usables = usable('3/4-16 UNF-2A').map(({ wire }) => wire.value);
+  expect(usables.toSorted()).toEqual(within.map(({ value }) => value).toSorted());
 });
 
 test('an inch set serves a metric thread, in millimetres', () => {
   const [first] = usable('M16x2-6g', inch);
   expect(first?.wire.unit).toBe('in');
   expect(first?.size).toBeCloseTo((first?.wire.value ?? 0) * 25.4, 9);
-  expect(first?.over.min).toBeGreaterThan(16);
+  // ISO 965-1: 14.503. The lead angle adds under 2 micrometres to the plane d2 + 3 w - 0.866025 P.
+  const plane = 14.503 + 3 * (first?.size ?? 0) - 0.8660254 * 2;
+  expect((first?.over.min ?? 0) - plane).toBeGreaterThan(0);
+  expect((first?.over.min ?? 0) - plane).toBeLessThan(0.002);
 });
 
 test('a set may have none for a thread', () => {
