@@ -5,7 +5,6 @@ import {
   kindNamed,
   leadingDevice,
   readAtBench,
-  readStoredEntry,
   type Entry,
   type EntryContent,
   type EntryFields,
@@ -16,6 +15,7 @@ import { newId } from '../shell/new-id';
 import { useNews } from '../shell/news';
 import { ask } from '../shell/send';
 import { benchDevice, recall, remember, type KeptEntry } from './bench-store';
+import { entryOfKept } from './entry-of-kept';
 import { keep, keptOf } from './kept-entries';
 import { flush, noOutbox, outboxState, subscribeOutbox } from './outbox';
 
@@ -98,7 +98,7 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       ...told,
       ...kept
         .filter(({ id, state }) => state !== 'refused' && !known.has(id))
-        .map((entry) => asEntry(entry, device ?? null)),
+        .map((entry) => entryOfKept(entry, device ?? null)),
     ];
   }, [attempt, kept, device]);
 
@@ -175,33 +175,6 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
 export type BenchRecord = ReturnType<typeof useBenchRecord>;
 
 const refuse = (message: string): Added => ({ ok: false, message, fields: {} });
-
-function asEntry(
-  { id, sequence, after, maker, deviceTime, format, content }: KeptEntry,
-  device: string | null,
-): Entry {
-  return {
-    id,
-    device,
-    sequence,
-    after,
-    author: maker,
-    deviceTime,
-    serverTime: deviceTime,
-    late: false,
-    // It may have been made by the release before this one.
-    content: asKept(format, content),
-  };
-}
-
-/** What can not be read any more still stands in the record of the device, and does not take the bench with it. */
-function asKept(format: number, content: KeptEntry['content']): Entry['content'] {
-  try {
-    return readStoredEntry(format, content);
-  } catch {
-    return { kind: 'unknown', named: content.kind, format, name: null };
-  }
-}
 
 /** The last entry of this person that is not struck out and can be. */
 function lastOwn(entries: readonly Entry[], personId: number): Entry | null {
