@@ -11,6 +11,10 @@ export function readChoice<const V extends string>(
   const typed = leafOf(form, field);
   const found = values.find((value) => value === typed) ?? null;
   if (found === null && typed !== '')
-    issues.push({ field, code: 'unreadable', message: `Choose one of ${values.join(', ')}.` });
+    issues.push({
+      field,
+      code: 'unreadable',
+      message: `“${typed.slice(0, 40)}” is not known here. Choose anew.`,
+    });
   return found;
 }

@@ -73,7 +73,7 @@ export function nextAtBench(
   }
   const [block] = blocks;
   if (block !== undefined)
-    return next('blocked', block.kind === 'hold' ? `Wait: ${block.title}` : block.title, {
+    return next('blocked', titleOfBlock(block), {
       says: saysOfBlock(block),
     });
   if (due !== null) return next('stop', due.stop.title, { says: due.stop.asks });
@@ -89,6 +89,11 @@ export function nextAtBench(
   return final === null && state !== 'measured'
     ? next('prove', 'All passes are cut: measure or try', { says: sheet.words.allCut })
     : next('hand-in', 'Measured: hand in, or cut on by the measurement');
+}
+
+function titleOfBlock({ kind, title }: Block): string {
+  if (kind === 'not-known') return `Ask first: ${title.toLowerCase()}`;
+  return kind === 'hold' ? `Wait: ${title}` : title;
 }
 
 function saysOfBlock({ kind, sentBack }: Block): string {

@@ -8,7 +8,7 @@ export function NotKnownNote({ sheet }: { sheet: Sheet }) {
   return (
     <div className="border-b border-rule bg-brass-wash px-4 py-2">
       <Message tone="warning">
-        {`This sheet came with a later release. Not known here: ${places.join('; ')}. Its figures and words stand as they were given. Ask your instructor.`}
+        {`This sheet came with a later release. Not known here: ${places.join('; ')}. Its figures and words stand as they were given; what they leave open, the instructor says.`}
       </Message>
     </div>
   );
