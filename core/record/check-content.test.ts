@@ -97,6 +97,7 @@ const together: [KnownKind, object, string][] = [
   ['finding', { value: 0.1 }, 'content.answer'],
   ['look', { subject: 'finish' }, 'content.subject'],
   ['refigure', { passes: [] }, 'content.passes'],
+  ['refigure', { passes: [{ ...sheet.passes[0], kind: 'unknown' }] }, 'content.passes'],
   ['pass', { plannedPass: null }, 'content.asPlanned'],
   ['pass', { reading: null }, 'content.asPlanned'],
   ['note', { text: '\u200b\u2060' }, 'content.text'],

@@ -61,10 +61,13 @@ export const refigureKind: EntryKind<'refigure', RefigureContent> = {
         )
       : good({ kind: 'refigure', what, value: found, passes });
   },
-  refuses: ({ passes, value }, sheet) =>
-    passes.length === 0
-      ? { field: 'passes', code: 'required', message: 'Send the passes that follow.' }
-      : unbelievable({ value }, sheet),
+  refuses: ({ passes, value }, sheet) => {
+    if (passes.length === 0)
+      return { field: 'passes', code: 'required', message: 'Send the passes that follow.' };
+    return passes.some(({ kind, drive }) => kind === 'unknown' || drive === 'unknown')
+      ? { field: 'passes', code: 'unreadable', message: 'Only passes that are understood can be figured.' }
+      : unbelievable({ value }, sheet);
+  },
   words: ({ what, value, passes }, { thread, words }) => ({
     title: 'Passes figured anew',
     detail: `${what === 'tip' ? 'tip' : words.work} ${formatLength({ value, unit: thread.unit })} ${thread.unit}, ${passes.length} passes`,
