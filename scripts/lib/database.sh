@@ -62,9 +62,11 @@ make_database_folder() {
   say "Making the database's directory"
   rm -rf -- "$DB_DIR.making"
   [ ! -e "$DB_DIR" ] || mv -- "$DB_DIR" "$DB_DIR.broken-$(date +%s)"
-  # The installer can not take a path with a space; a relative one has none.
+  mkdir -p -- "$STATE/tmp"
+  # The installer can not take a path with a space; a relative one has none. Its temporary tables have a folder of their
+  # own: in a shared one, the first start of another installation at the same moment clears them away.
   # shellcheck disable=SC2046
-  (cd -- "$STATE" && mariadb-install-db --no-defaults $(as_root) --datadir=./mariadb.making --skip-test-db \
+  (cd -- "$STATE" && TMPDIR="$STATE/tmp" mariadb-install-db --no-defaults $(as_root) --datadir=./mariadb.making --skip-test-db \
     --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)") >"$LOGS/mariadb-install.log" 2>&1 {LOCK_FD}>&- || {
     need_room "$STATE" 200
     fail "The database's directory could not be made." "See $LOGS/mariadb-install.log."
