@@ -95,9 +95,8 @@ test.each(Object.entries(READERS))(
   '%s: any text',
   (_, read) => {
     fc.assert(
-      fc.property(anyText, (text) => {
-        expect(allFinite(read(text))).toBe(true);
-      }),
+      // A property says so itself: an assertion for each of a million texts takes longer than the readers do.
+      fc.property(anyText, (text) => allFinite(read(text))),
       RUNS,
     );
   },
@@ -129,13 +128,11 @@ test.each(Object.entries(SCHEMAS))(
     fc.assert(
       fc.property(anyJson(namesOf(schema)), (text) => {
         const json = readJson(text);
-        if (!json.ok) return expect(json.issues).toHaveLength(1);
+        if (!json.ok) return json.issues.length === 1;
         try {
-          expect(allFinite(schema.validateSync(json.value, { abortEarly: false, stripUnknown: true }))).toBe(
-            true,
-          );
+          return allFinite(schema.validateSync(json.value, { abortEarly: false, stripUnknown: true }));
         } catch (error) {
-          expect(error).toBeInstanceOf(ValidationError);
+          return ValidationError.isError(error);
         }
       }),
       RUNS,
@@ -180,9 +177,9 @@ test.each(Object.keys(CALC_KINDS))(
     fc.assert(
       fc.property(anyJson([...names, 'pitchDiameter']), (text) => {
         const { ok, answer } = calc(kind, text);
-        expect(allFinite(answer)).toBe(true);
-        if (!ok) expect(answer).toHaveProperty('error.message');
-        if (!ok) expect(answer).not.toHaveProperty('error.code', 'failed');
+        const { error } = answer as { error?: { code: string; message: string } };
+        const refused = error !== undefined && error.message !== '' && error.code !== 'failed';
+        return allFinite(answer) && (ok || refused);
       }),
       RUNS,
     );

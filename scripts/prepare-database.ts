@@ -16,12 +16,20 @@ import { UnfitDatabase } from '@/data/unfit-database';
 
 /**
  * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
- * `pending` prints the migrations that wait; `up` runs them, refuses known passwords on a network, loads the demo shop into an empty database (or, with
+ * `pending` prints the migrations that wait; `ready` does so too, or, where none waits, what `up` does; `up` runs them, refuses known passwords on a network, loads the demo shop into an empty database (or, with
  * OYAKATA_DEMO=small, a part of it; with OYAKATA_DEMO=no, makes one instructor), and gives the application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
  * person out; `account NAME` gives an instructor a one-time code.
  */
 async function pending(): Promise<void> {
   for (const name of await pendingMigrations()) console.log(name);
+}
+
+/** Ends with 3 where migrations wait: first a backup is made. */
+async function ready(): Promise<void> {
+  const names = await pendingMigrations();
+  if (names.length === 0) return up();
+  names.forEach((name) => console.log(name));
+  process.exitCode = 3;
 }
 
 async function up(): Promise<void> {
@@ -115,6 +123,7 @@ async function forgetPerson(): Promise<void> {
 
 const STEPS: Record<string, () => Promise<void>> = {
   pending,
+  ready,
   up,
   account,
   summaries,

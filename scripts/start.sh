@@ -21,9 +21,17 @@ fi
 make_release "$RELEASE"
 
 stage "bringing the database up to date"
-# An empty database has everything before it.
-PENDING=all
-! has_tables || PENDING="$(database_step pending)" || fail "${PENDING:-The database could not be asked.}" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
+# An empty database has everything before it. Where nothing runs and nothing waits, looking and doing are one step.
+PENDING=all DONE="" STATUS=0
+if has_tables; then
+  if own_pid node "$APP_ARGUMENT" >/dev/null; then LOOK=pending; else LOOK=ready; fi
+  PENDING="$(database_step "$LOOK")" || STATUS=$?
+  case "$LOOK $STATUS" in
+    "ready 0") DONE="$PENDING" PENDING="" ;;
+    "pending 0" | "ready 3") ;;
+    *) fail "${PENDING:-The database could not be asked.}" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?" ;;
+  esac
+fi
 stop_application
 if port_taken "$APP_PORT"; then
   fail "Port $APP_PORT is taken by another program." "Choose another: OYAKATA_PORT=3211 ./oyakata start"
@@ -32,7 +40,7 @@ if [ -n "$PENDING" ] && has_tables; then
   MADE="$(make_backup before-update)" || { [ -z "$BEFORE" ] || ! release_whole "$BEFORE" || run_application "$BEFORE" || true; need_room "$STATE" 30; fail "No backup could be made, so the tables were not touched." "See $LOGS/backup.log."; }
   say "Backup before the tables change: $MADE"
 fi
-DONE="$(database_step up)" || fail "$DONE" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
+[ -n "$DONE" ] || DONE="$(database_step up)" || fail "$DONE" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
 while read -r line; do say "$line"; done <<<"$DONE"
 
 if ! run_application "$RELEASE"; then

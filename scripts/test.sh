@@ -28,36 +28,51 @@ own_installation test 3310 3491
 types() { npx next typegen && npm run --silent typecheck; }
 lint() { npm run --silent lint; }
 units() { npm run --silent test:unit -- --silent --json --outputFile="$LOGS/units.json" "$@"; }
+# On a database of their own, beside the browsers, which kill theirs.
 data() {
-  OYAKATA_DATABASE_URL="$(owner_url)" OYAKATA_APPLICATION_URL="$(application_url)" \
-    npm run --silent test:data -- --json --outputFile="$LOGS/data.json" "$@"
+  local log="$LOGS/data.json"
+  beside data on_database npm run --silent test:data -- --json --outputFile="$log" "$@"
+}
+on_database() {
+  make_state
+  take_lock
+  start_database
+  exec {LOCK_FD}>&-
+  OYAKATA_DATABASE_URL="$(owner_url)" OYAKATA_APPLICATION_URL="$(application_url)" "$@"
 }
 machine() { npm run --silent test:machine -- --json --outputFile="$LOGS/machine.json" "$@"; }
 # Two browsers at work need two installations: tests kill servers, and make of the shop what they like.
 end-to-end() {
-  OYAKATA_TEST_INSTALLATIONS="$(installation_line; second_installation installation_line)" \
+  OYAKATA_TEST_INSTALLATIONS="$(beside one installation_line; beside two installation_line)" \
     PLAYWRIGHT_JSON_OUTPUT_NAME="$LOGS/end-to-end.json" npm run --silent test:e2e -- "$@"
 }
 installation_line() { echo "$APP_PORT $(owner_url) $STATE"; }
 
-# second_installation COMMAND...: runs it with the other installation's settings.
-second_installation() {
+# beside NAME COMMAND...: runs it with the settings of one of the installations.
+beside() {
   (
-    STATE="$STATE/second"
-    APP_PORT="$SECOND_PORT"
-    export OYAKATA_STATE="$STATE" OYAKATA_PORT="$APP_PORT" OYAKATA_DB_PORT="$SECOND_DB_PORT"
+    STATE="$STATE/$1"
+    APP_PORT="${APP_PORTS[$1]}"
+    export OYAKATA_STATE="$STATE" OYAKATA_PORT="$APP_PORT" OYAKATA_DB_PORT="${DB_PORTS[$1]}"
     LOGS="$STATE/log" SECRETS="$STATE/secrets.env" DB_DIR="$STATE/mariadb" DB_ARGUMENT="--datadir=$STATE/mariadb"
-    unset DB_PASSWORD OWNER_PASSWORD INSTANCE
-    "$@"
+    "${@:2}"
   )
 }
-remove_both() {
-  [ ! -d "$STATE/second" ] || second_installation bash scripts/stop.sh >/dev/null 2>&1 || true
-  remove_installation
+remove_all() {
+  local name
+  for name in one two data; do
+    [ ! -d "$STATE/$name" ] || beside "$name" bash scripts/stop.sh >/dev/null 2>&1 || true
+  done
+  rm -rf "$STATE"
 }
-trap remove_both EXIT
+trap remove_all EXIT
+# The first builds the release, for which the second waits with its database ready.
 start_both() {
-  bash scripts/start.sh && second_installation bash scripts/start.sh
+  local other status=0
+  beside two bash scripts/start.sh &
+  other=$!
+  beside one bash scripts/start.sh || status=$?
+  wait "$other" && [ "$status" = 0 ]
 }
 
 # run PART: its words go to a log, and how it ended and how long it took beside it.
@@ -81,32 +96,29 @@ if wanted data || wanted end-to-end || wanted machine; then
 fi
 wait "$modules"
 
-SECOND_PORT="$(free_port $((APP_PORT + 1)))"
-SECOND_DB_PORT="$(free_port $((OYAKATA_DB_PORT + 1)))"
-export SECOND_PORT SECOND_DB_PORT
+declare -A APP_PORTS DB_PORTS
+app="$APP_PORT" db="$OYAKATA_DB_PORT"
+for name in one two data; do
+  APP_PORTS[$name]="$app" DB_PORTS[$name]="$db"
+  app="$(free_port $((app + 1)))" db="$(free_port $((db + 1)))"
+done
 
-# Two lines of work keep two cores busy. What only reads and computes stands beside what starts servers and waits for them.
+# Two lines of work keep two cores busy: the browsers, and what needs none. The machine room needs the release that the
+# first has built; the units come last, as they take whatever cores are left.
 {
   run types
   run lint
-  run units
+  run data
 } &
-first=$!
-if wanted data || wanted end-to-end; then
-  # Under the lock, which is free again for the start of the application.
-  take_lock
-  start_database
-  exec {LOCK_FD}>&-
-fi
+computing=$!
 if wanted end-to-end; then
-  start_both || { wait "$first"; fail "The application for the end-to-end tests does not start."; }
+  start_both || { wait "$computing"; fail "The application for the end-to-end tests does not start."; }
+  run end-to-end &
 fi
-run data
-run end-to-end &
-browsers=$!
-wait "$first"
+wait "$computing"
 run machine
-wait "$browsers"
+run units
+wait
 
 echo
 passed=0 failed=0
