@@ -133,9 +133,11 @@ function scheduleForm(plan: StoredPlan): PlanForm['schedule'] {
       .join(' ');
   const repeat = rows.find(({ what }) => what === 'repeat');
   const byHand = school === 'own';
+  // Rows that are proposed are made anew by the form: where one of them is not known, its school is not.
+  const known = byHand || cuts.every(({ kind, drive }) => kind !== 'unknown' && drive !== 'unknown');
   return {
     ...EMPTY_PLAN_FORM.schedule,
-    school,
+    school: known ? school : 'unknown',
     scratch: text(asked.scratch),
     roughing: String(asked.roughing),
     largest: text(asked.largestInfeed),

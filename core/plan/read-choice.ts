@@ -1,17 +1,17 @@
 import type { FieldIssue } from '../errors/field-issue';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 
-/** The choice of a field; null where nothing is chosen, or, with an issue, where what is chosen is not known here. */
+/** The choice of a field; `issues` null: the field is not shown, and what stands in it counts for nothing.  null where nothing is chosen, or, with an issue, where what is chosen is not known here. */
 export function readChoice<const V extends string>(
   form: PlanForm,
   field: PlanField,
   values: readonly V[],
-  issues: FieldIssue[],
+  issues: FieldIssue[] | null,
 ): V | null {
   const typed = leafOf(form, field);
   const found = values.find((value) => value === typed) ?? null;
   if (found === null && typed !== '')
-    issues.push({
+    issues?.push({
       field,
       code: 'unreadable',
       message: `“${typed.slice(0, 40)}” is not known here. Choose anew.`,

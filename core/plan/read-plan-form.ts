@@ -136,7 +136,9 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
     title: title === '' ? undefined : title,
     thread,
     limits,
-    startsOrder: readChoice(form, 'thread.startsOrder', START_ORDERS, issues) ?? 'start-by-start',
+    startsOrder:
+      readChoice(form, 'thread.startsOrder', START_ORDERS, (thread?.starts ?? 1) > 1 ? issues : null) ??
+      'start-by-start',
     chosen,
     work: readWork(form, unit, issues),
     blankDiameter: threadLength('work.diameter'),

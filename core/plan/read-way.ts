@@ -38,26 +38,31 @@ export interface WayInput {
 
 /** Reads the choices; an empty one takes what is usual for this thread, a wrong one has an issue and is taken so too. */
 export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): WayInput {
-  const choice = <const V extends string>(field: PlanField, values: readonly V[], usual: V): V =>
-    readChoice(form, field, values, issues) ?? usual;
+  const choice = <const V extends string>(
+    field: PlanField,
+    values: readonly V[],
+    usual: V,
+    shown = true,
+  ): V => readChoice(form, field, values, shown ? issues : null) ?? usual;
   const maybe = <const V extends string>(field: PlanField, values: readonly V[]): V | null =>
     leafOf(form, field) === '' ? null : choice(field, values, values[0] as V);
   const usual = usualWay(thread);
   const infeed = choice('infeed.way', INFEED_WAYS, 'compound');
   const external = thread.side === 'external';
+  const drive = choice('technique.drive', DRIVES, 'half-nut');
   return {
     way: {
       side: thread.side,
       hand: thread.hand,
       starts: thread.starts,
       direction: choice('technique.direction', DIRECTIONS, usual.direction),
-      drive: choice('technique.drive', DRIVES, 'half-nut'),
+      drive,
       toolSide: choice('technique.side', TOOL_SIDES, usual.toolSide),
-      clearing: choice('technique.clearing', CLEARINGS, 'cross-slide'),
-      clearOrder: choice('technique.clearOrder', CLEAR_ORDERS, 'clear-first'),
+      clearing: choice('technique.clearing', CLEARINGS, 'cross-slide', feedsByCompound(infeed)),
+      clearOrder: choice('technique.clearOrder', CLEAR_ORDERS, 'clear-first', drive === 'reversing'),
       infeed,
       compoundSide: choice('infeed.side', ['usual', 'other'], usual.compoundSide),
-      markRule: choice('technique.markRule', MARK_RULES, 'any-safe'),
+      markRule: choice('technique.markRule', MARK_RULES, 'any-safe', drive === 'half-nut'),
       end: choice('work.end.kind', WORK_ENDS, external ? 'groove' : 'recess'),
       holding: choice('holding.kind', HOLDINGS, external ? 'chuck-and-centre' : 'chuck'),
     },

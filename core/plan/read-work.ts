@@ -56,12 +56,13 @@ export function readWork(form: PlanForm, unit: LengthUnit, issues: FieldIssue[])
     issues.push(...read.issues);
     return null;
   };
+  const hasRelief = ['', 'groove', 'recess'].includes(form.work.end.kind);
   return {
     threadLength: length('work.threadLength'),
     totalLength: length('work.totalLength'),
     room: length('work.end.room'),
     reliefDiameter: length('work.end.diameter'),
-    reliefBy: readChoice(form, 'work.end.reliefBy', RELIEFS, issues) ?? 'planned-root',
+    reliefBy: readChoice(form, 'work.end.reliefBy', RELIEFS, hasRelief ? issues : null) ?? 'planned-root',
     chamfer: {
       angleDeg: angle('work.chamfer.angle'),
       diameter: length('work.chamfer.diameter') ?? null,

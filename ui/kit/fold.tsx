@@ -8,17 +8,21 @@ export function Fold({
   title,
   result,
   open: opened = false,
+  attend = false,
   children,
 }: {
   title: string;
   result?: string | undefined;
   open?: boolean;
+  /** Something in it wants attention: it stays open as long. */
+  attend?: boolean;
   children: ReactNode;
 }) {
-  const [open, setOpen] = useState(opened);
+  const [wanted, setWanted] = useState(opened);
+  const open = wanted || attend;
   const say = useSay();
   return (
-    <Collapsible.Root open={open} onOpenChange={setOpen} className="border-t border-rule pt-1">
+    <Collapsible.Root open={open} onOpenChange={setWanted} className="border-t border-rule pt-1">
       <Collapsible.Trigger className="flex min-h-9 w-full items-center gap-1.5 text-left tablet:min-h-12">
         <ChevronRight
           aria-hidden

@@ -5,7 +5,7 @@ import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
 import { END_LENGTH_FIELD } from '@/core/plan';
 import { endsOf, type WorkEnd } from '@/core/technique';
-import { Fold } from '../../kit/fold';
+import { PlanFold } from '../plan-fold';
 import { PlanCheck, PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { BoreByPercent } from './bore-by-percent';
@@ -88,6 +88,15 @@ function EndFields() {
   );
 }
 
+const PART = [
+  'work.threadLength',
+  'work.totalLength',
+  'work.chamfer',
+  'work.register',
+  'work.end.room',
+  'work.material',
+] as const;
+
 /** Lengths, chamfer, register and material: folded away, for the drawing and the steps. */
 function PartFields() {
   const { values } = usePlanning();
@@ -95,7 +104,11 @@ function PartFields() {
   const { work } = values;
   const typed = [work.threadLength, work.totalLength, work.material].filter((text) => text.trim() !== '');
   return (
-    <Fold title="The part" result={typed.length === 0 ? 'lengths, chamfer, register' : typed.join(', ')}>
+    <PlanFold
+      title="The part"
+      holds={PART}
+      result={typed.length === 0 ? 'lengths, chamfer, register' : typed.join(', ')}
+    >
       <div className="grid grid-cols-2 items-start gap-2">
         <PlanTextField field="work.threadLength" label="Usable thread" unit={units.thread} />
         <PlanTextField field="work.totalLength" label="Total length" unit={units.thread} />
@@ -112,7 +125,7 @@ function PartFields() {
         hint="To chuck or shoulder; away from the headstock to the centre."
       />
       <PlanTextField field="work.material" label="Material" />
-    </Fold>
+    </PlanFold>
   );
 }
 

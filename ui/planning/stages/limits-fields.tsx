@@ -1,7 +1,7 @@
 'use client';
 
-import { Fold } from '../../kit/fold';
 import { roundTo, lengthIn } from '@/core/units';
+import { PlanFold } from '../plan-fold';
 import { PlanTextField } from '../plan-field';
 import { roughly } from '../schedule-loads';
 import { useBears } from '../use-bears';
@@ -10,9 +10,9 @@ import { useUnits } from './use-units';
 /** What tool, machine and part bear beside the largest infeed: the chart holds every pass against it. */
 export function LimitsFields() {
   return (
-    <Fold title="What it bears">
+    <PlanFold title="What it bears" holds={['schedule.limits']}>
       <Limits />
-    </Fold>
+    </PlanFold>
   );
 }
 

@@ -59,6 +59,18 @@ test('tool: each kind of tip has its fields, and the limit of the thread', () =>
   expect(screen.queryByText('At most')).toBeNull();
 });
 
+test.each([
+  ['technique', 'technique.reaction', 'soon', 'Own reaction time'],
+  ['technique', 'technique.zeroBy', 'laser', 'Zero taken'],
+  ['blank', 'work.threadLength', 'long', 'Usable thread'],
+] as const)('what is wrong in a folded field is in sight: %s, %s', (stage, field, typed, label) => {
+  const { unmount } = open(stage);
+  expect(screen.queryByLabelText(label)).toBeNull();
+  unmount();
+  open(stage, { [field]: typed });
+  expect(screen.getByLabelText(label).getAttribute('aria-invalid')).toBe('true');
+});
+
 test('tool: the side clearance grows with the lead', () => {
   const leading = () => screen.getByText('Side clearance, leading').parentElement?.textContent ?? '';
   const { unmount } = open('tool');

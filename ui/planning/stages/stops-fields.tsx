@@ -3,7 +3,7 @@
 import { EMPTY_STOP, holdChoice } from '@/core/plan';
 import { stopData } from '@/core/stops';
 import { Button } from '../../kit/button';
-import { Fold } from '../../kit/fold';
+import { PlanFold } from '../plan-fold';
 import { PlanCheck, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { STOP_OPTIONS } from './option-texts';
@@ -33,7 +33,7 @@ export function StopsFields() {
       hold: holdChoice({ hold, helper }),
     }));
   return (
-    <Fold title="Stops" result={words === '' ? 'none' : words}>
+    <PlanFold title="Stops" holds={['schedule.stops']} result={words === '' ? 'none' : words}>
       {rows.length === 0 ? (
         <>
           <p className="text-sm text-ink-soft">Proposed: {words === '' ? 'none' : words}.</p>
@@ -72,6 +72,6 @@ export function StopsFields() {
           </div>
         </>
       )}
-    </Fold>
+    </PlanFold>
   );
 }

@@ -11,7 +11,7 @@ import {
   ZERO_WAYS,
 } from '@/core/technique';
 import { Figure } from '../../kit/figure';
-import { Fold } from '../../kit/fold';
+import { PlanFold } from '../plan-fold';
 import { Message } from '../../kit/message';
 import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
@@ -24,6 +24,14 @@ import {
   optionsOf,
   ZERO_TEXTS,
 } from './option-texts';
+
+const MORE = [
+  'technique.clearing',
+  'technique.zeroBy',
+  'technique.endSeenBy',
+  'technique.level',
+  'technique.reaction',
+] as const;
 
 /** How the carriage is driven, which way it is cut, and the speed with what limits it. */
 export function TechniqueFields() {
@@ -96,8 +104,9 @@ export function TechniqueFields() {
       {speedLimit !== null && timeInRunOut === null && (
         <Message tone="note">{NO_LIMIT[speedLimit.endsBy] ?? 'Nothing limits the speed here.'}</Message>
       )}
-      <Fold
+      <PlanFold
         title="More"
+        holds={MORE}
         result={
           chosen === undefined
             ? undefined
@@ -136,7 +145,7 @@ export function TechniqueFields() {
           unit="s"
           proposed={String(REACTION_SECONDS_BY_LEVEL[chosen?.level ?? 'each-step'])}
         />
-      </Fold>
+      </PlanFold>
     </>
   );
 }
