@@ -1,6 +1,6 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { demoSignIn } from '../../demo/accounts';
@@ -148,12 +148,22 @@ export class Machine {
   }
 }
 
+/** Below those that the system gives to connections: one of them would be taken while its server is down. */
+let nextPort = 20_000 + (process.pid % 1000) * 10;
+
 async function freePort(): Promise<number> {
-  const server = createServer();
-  await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  const { port } = server.address() as AddressInfo;
-  await new Promise((resolve) => server.close(resolve));
-  return port;
+  for (;;) {
+    nextPort += 1;
+    const server = createServer();
+    const free = await new Promise<boolean>((resolve) => {
+      server.once('error', () => resolve(false));
+      server.listen(nextPort, '127.0.0.1', () => resolve(true));
+    });
+    if (!free) continue;
+    const port = nextPort;
+    await new Promise((resolve) => server.close(resolve));
+    return port;
+  }
 }
 
 export const WELL = { status: 'ok', database: 'ok', disk: 'ok' };

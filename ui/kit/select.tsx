@@ -46,7 +46,9 @@ export const Select = memo(function Select({
           className="min-h-9 w-full appearance-none bg-transparent pr-7 pl-2 text-base focus-visible:shadow-none focus-visible:outline-none tablet:min-h-12"
         >
           {value !== '' && options.every((option) => option.value !== value) && (
-            <option value={value}>Not known here: {value}</option>
+            <option value={value}>
+              {value === 'unknown' ? 'Of a later release' : `Not known here: ${value}`}
+            </option>
           )}
           {options.map((option) => (
             <option key={option.value} value={option.value}>
