@@ -153,14 +153,13 @@ let nextPort = 20_000 + (process.pid % 1000) * 10;
 
 async function freePort(): Promise<number> {
   for (;;) {
-    nextPort += 1;
+    const port = (nextPort += 1);
     const server = createServer();
     const free = await new Promise<boolean>((resolve) => {
       server.once('error', () => resolve(false));
-      server.listen(nextPort, '127.0.0.1', () => resolve(true));
+      server.listen(port, '127.0.0.1', () => resolve(true));
     });
     if (!free) continue;
-    const port = nextPort;
     await new Promise((resolve) => server.close(resolve));
     return port;
   }
