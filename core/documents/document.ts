@@ -66,21 +66,32 @@ export function documentReader<T>(kind: DocumentKind<T>): (stored: unknown) => T
         );
       }
     }
-    // Each round puts one name of a later release aside; there are not more than this in any document.
-    for (let round = 0; ; round += 1)
-      try {
-        return schema.validateSync(found, { strict: true, abortEarly: true });
-      } catch (error) {
-        if (!ValidationError.isError(error)) throw error;
-        const path = error.path ?? '';
-        if (error.type !== UNKNOWN_NAME || round === MOST_UNKNOWN)
-          throw new UnreadableDocument(format, 'broken', `${format}, ${path}: ${error.message}`, path);
-        found = withUnknown(found, path) as StoredObject;
-      }
+    const whole = checked(schema, found, true);
+    if (whole.ok) return whole.value;
+    // Names of a later release are put aside, all of them at once: every pass of a sheet may have one.
+    const wrong = whole.errors[0]?.type === UNKNOWN_NAME ? checked(schema, found, false) : whole;
+    if (wrong.ok) return wrong.value;
+    const other = wrong.errors.find(({ type }) => type !== UNKNOWN_NAME);
+    if (other === undefined) {
+      const known = wrong.errors.reduce<unknown>((all, { path }) => withUnknown(all, path ?? ''), found);
+      return schema.validateSync(known, { strict: true });
+    }
+    const path = other.path ?? '';
+    throw new UnreadableDocument(format, 'broken', `${format}, ${path}: ${other.message}`, path);
   };
 }
 
-const MOST_UNKNOWN = 50;
+type Checked<T> = { ok: true; value: T } | { ok: false; errors: ValidationError[] };
+
+/** A document held against its schema: as it is, or the first that is wrong in it, or all. */
+function checked<T>(schema: Schema<T>, found: unknown, abortEarly: boolean): Checked<T> {
+  try {
+    return { ok: true, value: schema.validateSync(found, { strict: true, abortEarly }) };
+  } catch (error) {
+    if (!ValidationError.isError(error)) throw error;
+    return { ok: false, errors: error.inner.length === 0 ? [error] : error.inner };
+  }
+}
 
 /** A copy with the name at a path, such as `proof[0].kind`, replaced by what stands for names that are not known. */
 function withUnknown(value: unknown, path: string): unknown {

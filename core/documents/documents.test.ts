@@ -68,6 +68,14 @@ describe('names that a later release has added to a list', () => {
       proof: listOf(part({ kind: namedOrUnknown(kinds), title: words(20) }), 10),
     }),
   });
+  const readMany = documentReader({
+    format: 'oyakata-rows',
+    version: 1,
+    schema: part({
+      ...header('oyakata-rows', 1),
+      rows: listOf(part({ kind: namedOrUnknown(kinds) }), 8000),
+    }),
+  });
   const document = (...names: unknown[]) => ({
     format: 'oyakata-names',
     version: 1,
@@ -82,6 +90,14 @@ describe('names that a later release has added to a list', () => {
     expect(read.held.by).toBe('unknown');
     expect(read.proof.map(({ kind }) => kind)).toEqual(['wires', 'unknown', 'unknown']);
     expect(stored).toEqual(before);
+  });
+  test('however many there are: every row of a long list may have one', () => {
+    const read = readMany({
+      format: 'oyakata-rows',
+      version: 1,
+      rows: Array.from({ length: 400 }, () => ({ kind: 'shave' })),
+    });
+    expect(read.rows).toEqual(Array.from({ length: 400 }, () => ({ kind: 'unknown' })));
   });
   test('are names: anything else in such a place is broken', () => {
     for (const broken of [5, null, '', 'x'.repeat(41)])
