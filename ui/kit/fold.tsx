@@ -14,15 +14,16 @@ export function Fold({
   title: string;
   result?: string | undefined;
   open?: boolean;
-  /** Something in it wants attention: it stays open as long. */
+  /** Something in it wants attention: it opens, and can not be closed as long. */
   attend?: boolean;
   children: ReactNode;
 }) {
-  const [wanted, setWanted] = useState(opened);
-  const open = wanted || attend;
+  const [open, setOpen] = useState(opened);
+  // Open it stays when all is mended: whoever types in it is not shut out.
+  if (attend && !open) setOpen(true);
   const say = useSay();
   return (
-    <Collapsible.Root open={open} onOpenChange={setWanted} className="border-t border-rule pt-1">
+    <Collapsible.Root open={open} onOpenChange={setOpen} className="border-t border-rule pt-1">
       <Collapsible.Trigger className="flex min-h-9 w-full items-center gap-1.5 text-left tablet:min-h-12">
         <ChevronRight
           aria-hidden

@@ -69,6 +69,9 @@ test.each([
   unmount();
   open(stage, { [field]: typed });
   expect(screen.getByLabelText(label).getAttribute('aria-invalid')).toBe('true');
+  // Mended, it does not shut over whoever types.
+  type(label, '');
+  expect(screen.getByLabelText(label).getAttribute('aria-invalid')).toBe('false');
 });
 
 test('tool: the side clearance grows with the lead', () => {
