@@ -1,10 +1,8 @@
 import { classBoard } from '@/data/class-board';
-import { setSecret } from '@/data/credentials';
-import { database } from '@/data/database';
 import { passOn } from '@/data/outcome';
-import { DEMO_PASSWORD } from '@/demo/accounts';
 import type { FilledClass } from './filled-class';
 import { kept, percentile } from './figures';
+import { sessionOf } from './session';
 
 /** The class board of a full class: the queries alone, then the page as the application sends it. */
 export async function benchBoard({ instructor }: FilledClass, address: string): Promise<boolean> {
@@ -14,18 +12,7 @@ export async function benchBoard({ instructor }: FilledClass, address: string): 
     passOn(await classBoard(instructor));
     query.push(performance.now() - begin);
   }
-  await database().sequelize.transaction((transaction) =>
-    setSecret(instructor.id, 'password', DEMO_PASSWORD, transaction),
-  );
-  const session = await fetch(`${address}/api/session`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json', origin: address },
-    body: JSON.stringify({ name: instructor.name, password: DEMO_PASSWORD }),
-  });
-  const cookie = session.headers
-    .getSetCookie()
-    .map((each) => each.split(';')[0])
-    .join('; ');
+  const cookie = await sessionOf(instructor, address);
   const page: number[] = [];
   let bytes = 0;
   for (let round = 0; round < 30; round += 1) {

@@ -37,7 +37,7 @@ run_application() {
       OYAKATA_PORT="$APP_PORT" NODE_ENV=production \
       exec setsid nohup node door.mjs "$APP_ARGUMENT" "--port=$APP_PORT" "--release=$1" "--settings=$(settings)"
   ) >"$LOGS/boot.log" 2>&1 </dev/null {LOCK_FD}>&- &
-  while [ $((SECONDS - began)) -lt 40 ]; do
+  while [ $((SECONDS - began)) -lt 90 ]; do
     if healthy; then return 0; fi
     [ $((SECONDS - began)) -lt 3 ] || own_pid node "$APP_ARGUMENT" >/dev/null || break
     sleep 0.2

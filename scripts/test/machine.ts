@@ -166,4 +166,12 @@ async function freePort(): Promise<number> {
 }
 
 export const WELL = { status: 'ok', database: 'ok', disk: 'ok' };
+/** Waits for what a busy machine does later than others; a minute, and it has failed. */
+export async function until(right: () => boolean): Promise<void> {
+  const end = Date.now() + 60_000;
+  while (!right()) {
+    if (Date.now() > end) throw new Error(`It has not come: ${right.toString()}`);
+    await pause(50);
+  }
+}
 export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
