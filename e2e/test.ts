@@ -1,4 +1,5 @@
-import { test as base, type BrowserContext } from '@playwright/test';
+import { test as base, type BrowserContext, type Page } from '@playwright/test';
+import { ownInstallation } from './installation';
 
 export {
   expect,
@@ -20,11 +21,41 @@ export function watchErrors(context: BrowserContext): string[] {
   return errors;
 }
 
-/** Every end-to-end test fails when one of its pages had a JavaScript error or broke the security policy. */
-export const test = base.extend({
-  context: async ({ context }, run) => {
-    const errors = watchErrors(context);
+/** Nobody signed in, and nothing kept of whoever was here before. */
+async function empty(page: Page): Promise<void> {
+  const context = page.context();
+  await context.clearCookies();
+  const session = await context.newCDPSession(page);
+  const origin = `http://127.0.0.1:${ownInstallation().port}`;
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  await session.detach();
+}
+
+/**
+ * The tests of one worker share a window, so that the scripts of a page are read once and not for each of them; each test
+ * finds it empty. Every test fails when one of its pages had a JavaScript error or broke the security policy.
+ */
+export const test = base.extend<{ page: Page }, { window: { context: BrowserContext; errors: string[] } }>({
+  window: [
+    async ({ browser }, run) => {
+      const context = await browser.newContext({
+        baseURL: `http://127.0.0.1:${ownInstallation().port}`,
+        viewport: { width: 1280, height: 800 },
+      });
+      await run({ context, errors: watchErrors(context) });
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ window: { context, errors } }, run) => {
+    errors.length = 0;
     await run(context);
+    await Promise.all(context.pages().map((page) => page.close()));
     if (errors.length > 0) throw new Error(`Errors in the page:\n${errors.join('\n')}`);
+  },
+  page: async ({ context }, run) => {
+    const page = await context.newPage();
+    await empty(page);
+    await run(page);
   },
 });
