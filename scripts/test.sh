@@ -86,22 +86,31 @@ run() {
 
 need_node
 make_state
-# Debian's packages and npm's are fetched at the same time; each waits for its own server.
-need_modules &
-modules=$!
-if wanted data || wanted end-to-end || wanted machine; then
-  need_program curl curl
-  need_program mariadbd mariadb-server
-  if wanted end-to-end; then need_program chromium-headless-shell chromium-headless-shell; fi
-fi
-wait "$modules"
-
 declare -A APP_PORTS DB_PORTS
 app="$APP_PORT" db="$OYAKATA_DB_PORT"
 for name in one two data; do
   APP_PORTS[$name]="$app" DB_PORTS[$name]="$db"
   app="$(free_port $((app + 1)))" db="$(free_port $((db + 1)))"
 done
+
+# Debian's packages and npm's are fetched at the same time, each from its own server; npm needs one core, so that the
+# databases are made on the other.
+need_modules &
+modules=$!
+databases=()
+if wanted data || wanted end-to-end || wanted machine; then
+  need_program curl curl
+  need_program mariadbd mariadb-server
+  if wanted end-to-end; then need_program chromium-headless-shell chromium-headless-shell; fi
+  if wanted end-to-end; then databases+=(one two); fi
+  if wanted data; then databases+=(data); fi
+fi
+waiting=()
+for name in "${databases[@]}"; do
+  beside "$name" on_database true &
+  waiting+=("$!")
+done
+for job in "$modules" "${waiting[@]}"; do wait "$job"; done
 
 # Two lines of work keep two cores busy: the browsers, and what needs none. The machine room needs the release that the
 # first has built; the units come last, as they take whatever cores are left.
