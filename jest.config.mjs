@@ -34,6 +34,7 @@ const config = {
       displayName: 'ui',
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/ui/**/*.test.{ts,tsx}'],
+      setupFilesAfterEnv: ['<rootDir>/ui/test/patience.ts'],
     },
     {
       ...common,

@@ -46,14 +46,14 @@ test('beyond what may wait lines are dropped and counted', async () => {
 
 test('a place that can not be written takes nothing and holds up nothing', async () => {
   mkdirSync(path());
-  const log = new LogFile(path());
+  const log = new LogFile(path(), { afterErrorMs: 50 });
   const begin = performance.now();
   for (let line = 0; line < 1000; line += 1) log.write('lost');
   expect(performance.now() - begin).toBeLessThan(500);
-  await new Promise((resolve) => setTimeout(resolve, 100));
+  await log.settled();
   rmSync(path(), { recursive: true });
   log.write('found again');
-  await new Promise((resolve) => setTimeout(resolve, 2500));
+  await log.settled();
   expect(readFileSync(path(), 'utf8')).toContain('found again');
   expect(readFileSync(path(), 'utf8')).toContain('log lines lost');
 });

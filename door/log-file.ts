@@ -12,6 +12,7 @@ export interface LogFileLimits {
   mostBytes?: number;
   kept?: number;
   mostWaiting?: number;
+  afterErrorMs?: number;
 }
 
 /**
@@ -30,10 +31,15 @@ export class LogFile {
 
   constructor(
     path: string,
-    { mostBytes = MOST_BYTES, kept = KEPT, mostWaiting = MOST_WAITING }: LogFileLimits = {},
+    {
+      mostBytes = MOST_BYTES,
+      kept = KEPT,
+      mostWaiting = MOST_WAITING,
+      afterErrorMs = AFTER_ERROR_MS,
+    }: LogFileLimits = {},
   ) {
     this.#path = path;
-    this.#limits = { mostBytes, kept, mostWaiting };
+    this.#limits = { mostBytes, kept, mostWaiting, afterErrorMs };
   }
 
   /** Takes a line; never throws, never waits. */
@@ -69,7 +75,7 @@ export class LogFile {
         this.#dropped = lost + lines.length - (lost > 0 ? 1 : 0);
         this.#stream?.destroy();
         this.#stream = null;
-        await new Promise((resolve) => setTimeout(resolve, AFTER_ERROR_MS).unref());
+        await new Promise((resolve) => setTimeout(resolve, this.#limits.afterErrorMs).unref());
       }
     }
   }

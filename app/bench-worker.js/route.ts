@@ -1,7 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 
-const read = (...path: string[]) => readFile(join(/* turbopackIgnore: true */ process.cwd(), ...path), 'utf8');
+const read = (...path: string[]) =>
+  readFile(join(/* turbopackIgnore: true */ process.cwd(), ...path), 'utf8');
 
 /** With the name of the release in it: another release is another worker, which the browser fetches beside this one. */
 const worker = (async () => {
