@@ -41,9 +41,11 @@ async function device(browser: Browser, baseURL: string): Promise<{ page: Page; 
   await page.evaluate(async () => {
     await navigator.serviceWorker.ready;
     // What was loaded before there was a worker is kept by it, too.
-    const inTime = Date.now() + 20_000;
-    for (let kept = 0; kept < 20 && Date.now() < inTime; await new Promise((go) => setTimeout(go, 100)))
+    const end = Date.now() + 120_000;
+    for (let kept = 0; kept < 20; await new Promise((go) => setTimeout(go, 100))) {
+      if (Date.now() > end) throw new Error(`The worker keeps ${kept} files only.`);
       for (const name of await caches.keys()) kept = (await (await caches.open(name)).keys()).length;
+    }
   });
   return { page, context };
 }

@@ -95,7 +95,7 @@ test('a student works from the worksheet to the last measurement on a tablet, in
   // The helper signs for the student, the instructor for one of the others; nobody reloads.
   await sign(helper, STUDENT);
   await sign(master, OTHERS[0] ?? '');
-  await expect(student.getByRole('heading', { name: /Pass 1 of/ })).toBeVisible({ timeout: 30_000 });
+  await expect(student.getByRole('heading', { name: /Pass 1 of/ })).toBeVisible();
 
   await cutOn(student, 3);
   await bench.setOffline(true);

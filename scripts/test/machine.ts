@@ -100,7 +100,7 @@ export class Machine {
   ask(path: string, init: RequestInit = {}): Promise<Response> {
     return fetch(`http://127.0.0.1:${this.port}${path}`, {
       redirect: 'manual',
-      signal: AbortSignal.timeout(20_000),
+      signal: AbortSignal.timeout(60_000),
       ...init,
     });
   }
