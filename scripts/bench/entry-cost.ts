@@ -5,6 +5,7 @@ import { passOn } from '@/data/outcome';
 import { change, rowOf } from '@/data/query';
 import type { FilledClass } from './filled-class';
 import { kept, percentile } from './figures';
+import { nextSignOff } from './sign-off';
 
 const ROUNDS = 120;
 const AT_ONCE = 16;
@@ -14,21 +15,8 @@ const AT_ONCE = 16;
  * in turns, so that both meet the same machine; alone, and 16 at once on as many attempts.
  */
 export async function benchEntryCost({ instructor, attemptIds }: FilledClass): Promise<boolean> {
-  const device = randomUUID();
-  let sequence = 0;
   const record = async (attemptId: number): Promise<void> => {
-    sequence += 1;
-    passOn(
-      await appendEntry(instructor, attemptId, {
-        id: randomUUID(),
-        device,
-        sequence,
-        after: null,
-        deviceTime: new Date().toISOString(),
-        format: 2,
-        content: { kind: 'sign-off', stepId: 'safety' },
-      }),
-    );
+    passOn(await appendEntry(instructor, attemptId, nextSignOff()));
   };
   const bare = (attemptId: number): Promise<void> =>
     database().sequelize.transaction(async (transaction) => {

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { subHours } from 'date-fns';
 import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan';
-import type { Entry } from '@/core/record';
+import { ENTRY_KINDS, type Entry, type KnownKind } from '@/core/record';
 import { latheFormOf, usualLathe } from '@/core/lathe';
 import { loadAttempt } from '@/data/attempts';
 import { database } from '@/data/database';
@@ -109,8 +109,17 @@ async function copyRecord(instructor: PersonView, attemptIds: readonly number[])
   })))
     await change(
       `INSERT INTO entries (client_id, attempt_id, author_id, author_role, format, content, device_time, server_time)
-        VALUES (?, ?, ?, ?, 2, ?, ?, ?)`,
-      [id, first, author.id, author.role, storedJson(content), new Date(deviceTime), new Date(serverTime)],
+        VALUES (?, ?, ?, ?, ?, ?, ?, ?)`,
+      [
+        id,
+        first,
+        author.id,
+        author.role,
+        ENTRY_KINDS[content.kind as KnownKind].format,
+        storedJson(content),
+        new Date(deviceTime),
+        new Date(serverTime),
+      ],
     );
   const rows = await rowsOf<{ id: number }>(
     'SELECT attempt_id AS id FROM attempt_summaries WHERE attempt_id > ?',
