@@ -194,8 +194,14 @@ function nutAnswer(sheet: Sheet, size: number): NutAnswer {
   return play < 0 ? 'will-not-start' : 'free';
 }
 
-/** An entry is stored within some hundredths of a second; hundreds of them wait here. */
-const OFTEN = { intervals: [40, 80] };
+/** Does what records an entry, and waits until the server has taken it. */
+async function recording(page: Page, act: () => Promise<void>): Promise<void> {
+  const taken = page.waitForResponse(
+    (answer) => answer.request().method() === 'POST' && answer.url().endsWith('/entries'),
+  );
+  await act();
+  expect((await taken).status()).toBe(201);
+}
 
 /** Works as the student does: every step as it is, every stop, every cut by one touch, then the proof. */
 async function cutAndProve(
@@ -208,54 +214,52 @@ async function cutAndProve(
   await page.goto(`/attempts/${attemptId}`);
   const sheet = await sheetOfAttempt(attemptId);
   const rail = page.getByRole('navigation', { name: 'Set-up in the order of work' });
-  const doStep = async ({ id, title, expected, kind, choices }: Sheet['steps'][number]) => {
+  const doStep = async ({ title, expected, kind, choices }: Sheet['steps'][number]) => {
     await rail
       .getByRole('button', { name: new RegExp(`^\\d+ ${title}`) })
       .first()
       .click();
     await expect(page.getByRole('heading', { name: title, exact: true })).toBeVisible();
-    if (expected !== null) {
-      await page.locator('main form input').first().fill(String(expected.value));
-      await page.getByRole('button', { name: 'Record', exact: true }).click();
-    } else if (kind === 'settings') await page.getByRole('button', { name: 'All stand so' }).click();
-    else if (kind === 'looks') {
+    if (expected !== null) await page.locator('main form input').first().fill(String(expected.value));
+    if (kind === 'looks')
       for (const look of choices) await page.getByRole('checkbox', { name: look }).check();
-      await page.getByRole('button', { name: 'All seen' }).click();
-    } else await page.getByRole('button', { name: 'Done', exact: true }).click();
-    await expect
-      .poll(
-        async () =>
-          (await predictionOf(page, sheet, attemptId)).steps.find(({ step }) => step.id === id)?.verdict,
-        OFTEN,
-      )
-      .not.toBe('open');
+    const words = { settings: 'All stand so', looks: 'All seen' };
+    const button = expected !== null ? 'Record' : kind in words ? words[kind as keyof typeof words] : 'Done';
+    await recording(page, () => page.getByRole('button', { name: button, exact: true }).click());
   };
-  const stepsOf = (when: string) =>
-    sheet.steps.filter((step) => step.when === when && step.kind !== 'sign-off');
-  for (const step of stepsOf('before-cutting')) await doStep(step);
+  const doSteps = async (when: string) => {
+    const steps = sheet.steps.filter((step) => step.when === when && step.kind !== 'sign-off');
+    for (const step of steps) await doStep(step);
+    const { steps: now } = await predictionOf(page, sheet, attemptId);
+    const open = now.filter(({ verdict }) => verdict === 'open').map(({ step }) => step.id);
+    expect(steps.filter(({ id }) => open.includes(id))).toEqual([]);
+  };
+  await doSteps('before-cutting');
   await requestAs(request, INSTRUCTOR);
   const look = entryBody({ kind: 'sign-off', stepId: 'instructor-look' });
   expect((await request.post(`/api/attempts/${attemptId}/entries`, { data: look })).status()).toBe(201);
   await page.reload();
 
-  for (let guard = 0; guard < 120; guard += 1) {
-    const before = await predictionOf(page, sheet, attemptId);
-    const { due, next, cuts } = before;
-    if (due === null && next === null) break;
+  let now = await predictionOf(page, sheet, attemptId);
+  for (let guard = 0; guard < 120 && (now.due !== null || now.next !== null); guard += 1) {
+    const { due, cuts, stops } = now;
+    const answersTo = (all: typeof stops) =>
+      all.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
     await rail.getByRole('button', { name: /^\d+ Passes/ }).click();
-    if (due !== null) await answerStop(page, sheet, before, due.stop.check);
-    else await page.getByRole('button', { name: 'Cut as planned' }).click();
-    const entries = due?.entries.length ?? 0;
-    await expect
-      .poll(async () => {
-        const after = await predictionOf(page, sheet, attemptId);
-        const answered = after.stops.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
-        return due === null ? after.cuts.length > cuts.length : answered > entries;
-      }, OFTEN)
-      .toBe(true);
-    if (due === null && cuts.length === 0) for (const step of stepsOf('after-scratch')) await doStep(step);
+    await recording(page, () =>
+      due === null
+        ? page.getByRole('button', { name: 'Cut as planned' }).click()
+        : answerStop(page, sheet, now, due.stop.check),
+    );
+    now = await predictionOf(page, sheet, attemptId);
+    if (due === null) expect(now.cuts).toHaveLength(cuts.length + 1);
+    else expect(answersTo(now.stops)).toBeGreaterThan(answersTo(stops));
+    if (due === null && cuts.length === 0) {
+      await doSteps('after-scratch');
+      now = await predictionOf(page, sheet, attemptId);
+    }
   }
-  for (const step of stepsOf('after-cutting')) await doStep(step);
+  await doSteps('after-cutting');
   await prove(page, sheet, await predictionOf(page, sheet, attemptId));
   await page.getByRole('button', { name: 'Hand in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
