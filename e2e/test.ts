@@ -1,5 +1,4 @@
 import { test as base, type BrowserContext, type Page } from '@playwright/test';
-import { ownInstallation } from './installation';
 
 export {
   expect,
@@ -22,11 +21,10 @@ export function watchErrors(context: BrowserContext): string[] {
 }
 
 /** Nobody signed in, and nothing kept of whoever was here before. */
-async function empty(page: Page): Promise<void> {
+async function empty(page: Page, origin: string): Promise<void> {
   const context = page.context();
   await context.clearCookies();
   const session = await context.newCDPSession(page);
-  const origin = `http://127.0.0.1:${ownInstallation().port}`;
   await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
   await session.detach();
 }
@@ -37,11 +35,9 @@ async function empty(page: Page): Promise<void> {
  */
 export const test = base.extend<{ page: Page }, { window: { context: BrowserContext; errors: string[] } }>({
   window: [
-    async ({ browser }, run) => {
-      const context = await browser.newContext({
-        baseURL: `http://127.0.0.1:${ownInstallation().port}`,
-        viewport: { width: 1280, height: 800 },
-      });
+    async ({ browser }, run, { project }) => {
+      const { baseURL = '', viewport = null } = project.use;
+      const context = await browser.newContext({ baseURL, viewport });
       await run({ context, errors: watchErrors(context) });
       await context.close();
     },
@@ -53,9 +49,9 @@ export const test = base.extend<{ page: Page }, { window: { context: BrowserCont
     await Promise.all(context.pages().map((page) => page.close()));
     if (errors.length > 0) throw new Error(`Errors in the page:\n${errors.join('\n')}`);
   },
-  page: async ({ context }, run) => {
+  page: async ({ context, baseURL }, run) => {
     const page = await context.newPage();
-    await empty(page);
+    await empty(page, baseURL ?? '');
     await run(page);
   },
 });

@@ -173,11 +173,9 @@ test('files with numbers in them kill nobody; a dead server is no server, nor is
 
   const zombie = spawn('perl', [
     '-e',
-    `fork or exec "node", "-e", "0", "--", "--state=${own.state}"; sleep 30`,
+    `$| = 1; my $child = fork // die; exec "node", "-e", "0", "--", "--state=${own.state}" unless $child; print $child; sleep 30`,
   ]);
-  const children = `/proc/${zombie.pid}/task/${zombie.pid}/children`;
-  await until(() => /^[\d ]+$/.test(readFileSync(children, 'utf8')));
-  const child = Number(readFileSync(children, 'utf8'));
+  const child = await new Promise<string>((resolve) => zombie.stdout.once('data', resolve));
   await until(() => readFileSync(`/proc/${child}/stat`, 'utf8').includes(') Z '));
   expect(own.pid('node')).toBeNull();
   zombie.kill('SIGKILL');

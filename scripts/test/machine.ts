@@ -166,6 +166,8 @@ async function freePort(): Promise<number> {
 }
 
 export const WELL = { status: 'ok', database: 'ok', disk: 'ok' };
+export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
 /** Waits for what a busy machine does later than others; a minute, and it has failed. */
 export async function until(right: () => boolean): Promise<void> {
   const end = Date.now() + 60_000;
@@ -174,4 +176,3 @@ export async function until(right: () => boolean): Promise<void> {
     await pause(50);
   }
 }
-export const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
