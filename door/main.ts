@@ -1,11 +1,17 @@
+import { EventEmitter } from 'node:events';
+import { readdirSync } from 'node:fs';
+import type { Server } from 'node:http';
 import { join } from 'node:path';
 import next from 'next';
 import pino from 'pino';
+import { sharedAskers } from './askers';
 import { capFile } from './cap-file';
 import { createDoor } from './door';
+import { HealthState, sharedHealth } from './health-state';
 import { allowedHosts } from './hosts';
 import { logError } from './log-error';
 import { LogFile } from './log-file';
+import { roomsFor } from './rooms';
 import { Streams } from './streams';
 import { isLoopback } from './tls';
 
@@ -22,13 +28,8 @@ const publicHost = origin === '' ? null : new URL(origin).host;
 const listen = process.env.OYAKATA_LISTEN ?? '127.0.0.1';
 if (!isLoopback(listen) && !origin.startsWith('https://'))
   throw new Error('Beyond loopback it listens only behind TLS: set OYAKATA_ORIGIN=https://…');
-/**
- * One core works on them; each waits a little for the database. More at once gain nothing, and make every turn of the
- * event loop longer, by which all others learn later whether there is room (found by `./oyakata soak`).
- */
+/** Requests that are worked on at once; see rooms.ts. */
 const mostInside = Number(process.env.OYAKATA_MOST_AT_ONCE ?? '6');
-/** What the slowest records let through in a second and a half: a class of forty that opens a page waits that long. */
-const room = { mostInside, mostWaiting: 48, longestWaitMs: 2000 };
 const MOST_DATABASE_LOG = 5_000_000;
 
 const file = new LogFile(join(state, 'log', 'app.log'));
@@ -44,14 +45,27 @@ const log = pino(
 (globalThis as typeof globalThis & { oyakataLog?: pino.Logger }).oyakataLog = log;
 
 const streams = new Streams();
-const app = next({ dev: false, dir: process.cwd(), hostname: '127.0.0.1', port });
+// What is behind would listen for other protocols at the server; there are none, and the door refuses them itself.
+const noServer = new EventEmitter() as Server;
+const app = next({ dev: false, dir: process.cwd(), hostname: '127.0.0.1', port, httpServer: noServer });
 await app.prepare();
 const handle = app.getRequestHandler();
+/** The files of this release and of those before it, whose pages may still be open. They never change while it runs. */
+const files = new Set(
+  readdirSync('.next/static', { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile())
+    .map(({ parentPath, name }) => `/_next/static${join(parentPath, name).split('.next/static')[1] ?? ''}`),
+);
 const door = createDoor({
   handle: (request, response) => handle(request, response),
   hosts: allowedHosts(process.env.OYAKATA_HOSTS, port, publicHost),
   publicHost,
-  room,
+  rooms: roomsFor(mostInside),
+  isFile: (path) => files.has(path),
+  health: new HealthState(
+    () => sharedHealth.oyakataHealth?.() ?? Promise.reject(new Error('The application has not begun.')),
+  ),
+  askers: sharedAskers(),
   streams,
   log: (line) => log.info(line, 'request'),
   fail: (error, path) => log.error({ err: error, path }, 'request failed'),

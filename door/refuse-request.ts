@@ -1,8 +1,11 @@
 import type { IncomingMessage } from 'node:http';
+import { plainPath } from './plain-path';
+import { MOST_BODY } from './read-in';
+import { Streams } from './streams';
 
 /** Why a request is not let in, with what is said about it. */
 export interface DoorRefusal {
-  status: 400 | 403 | 405 | 413 | 421;
+  status: 400 | 403 | 405 | 411 | 413 | 421;
   code: string;
   message: string;
   headers?: Record<string, string>;
@@ -11,8 +14,8 @@ export interface DoorRefusal {
 /** Methods that any route handler has. Pages are only looked at. */
 const API_METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'];
 const PAGE_METHODS = ['GET', 'HEAD'];
-/** A little above what the routes take, which count exactly while they read. */
-const MOST_BYTES = 256_000;
+/** A stream has no head of its own: what asks for one would leave its watcher behind. */
+const STREAM_METHODS = ['GET'];
 
 /** Looks at the first lines of a request only; null when it may come in. */
 export function refuseRequest(
@@ -33,9 +36,13 @@ export function refuseRequest(
       code: 'not-over-tls',
       message: 'This address is reached over https only.',
     };
-  if (!isReadablePath(url))
-    return { status: 400, code: 'bad-path', message: 'This address can not be read.' };
-  const methods = url.startsWith('/api/') ? API_METHODS : PAGE_METHODS;
+  const path = plainPath(url);
+  if (path === null) return { status: 400, code: 'bad-path', message: 'This address can not be read.' };
+  const methods = Streams.isStream(path)
+    ? STREAM_METHODS
+    : path.startsWith('/api/')
+      ? API_METHODS
+      : PAGE_METHODS;
   if (!methods.includes(method))
     return {
       status: 405,
@@ -43,17 +50,7 @@ export function refuseRequest(
       message: 'Nothing here answers that method.',
       headers: { Allow: methods.join(', ') },
     };
-  if (Number(headers['content-length'] ?? 0) > MOST_BYTES)
+  if (Number(headers['content-length'] ?? 0) > MOST_BODY)
     return { status: 413, code: 'too-large', message: 'The request is too large.' };
   return null;
-}
-
-/** A path on this server whose escapes can be undone, without control characters. */
-function isReadablePath(url: string): boolean {
-  if (!url.startsWith('/') || url.startsWith('//')) return false;
-  try {
-    return !/[\u0000-\u001f\u007f\\]/.test(decodeURIComponent(url.split('?')[0] ?? ''));
-  } catch {
-    return false;
-  }
 }

@@ -1,5 +1,5 @@
 import { ConnectionRefusedError, DatabaseError } from 'sequelize';
-import { number, object, string } from 'yup';
+import { array, number, object, string } from 'yup';
 import { outcomeOf, refuse } from '@/data/outcome';
 import { answer, handle, handleBare } from './handle';
 import { diskHealth } from './disk-health';
@@ -54,6 +54,39 @@ test('on a full disk nothing is given to the database to store', async () => {
 test('every field that is wrong is named', async () => {
   expect(await refused(await post('{"count":9}'))).toEqual([422, 'invalid', ['title', 'count']]);
   expect(run).not.toHaveBeenCalled();
+});
+
+test('who may not do it is told so before anything is read', async () => {
+  const teachers = handle(schema, run, { instructorsOnly: true });
+  const sent = () => {
+    const request = new Request('http://127.0.0.1:3210/api/x', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', host: '127.0.0.1:3210' },
+      body: '{"title":',
+    });
+    return teachers(request, { params: Promise.resolve({}) });
+  };
+  who.mockResolvedValue({ id: 2, name: 'Student', role: 'student' });
+  expect(await refused(await sent())).toEqual([403, 'refused', []]);
+  who.mockResolvedValue({ id: 1, name: 'Instructor', role: 'instructor' });
+  expect(await refused(await sent())).toEqual([400, 'not-json', []]);
+});
+
+test('sixty thousand parts are looked at no further than so many are allowed, and the answer is short', async () => {
+  const listed = handle(
+    object({ parts: array(object({ a: number().required() })).max(50, 'At most 50.') }),
+    run,
+  );
+  const request = new Request('http://127.0.0.1:3210/api/x', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', host: '127.0.0.1:3210' },
+    body: JSON.stringify({ parts: Array.from({ length: 60_000 }, () => ({})) }),
+  });
+  const response = await listed(request, { params: Promise.resolve({}) });
+  const text = await response.text();
+  expect(response.status).toBe(422);
+  expect(text.length).toBeLessThan(3000);
+  expect((JSON.parse(text) as { error: { fields: unknown[] } }).error.fields).toHaveLength(20);
 });
 
 test.each([

@@ -1,12 +1,13 @@
 import 'server-only';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
 import type { FieldIssue } from '@/core/errors/field-issue';
-import { readJson } from '@/core/json';
+import { cutLongLists, readJson } from '@/core/json';
 import { grantedBy, type Granted } from '@/data/device-grants';
 import { isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
 import type { Outcome, Refusal } from '@/data/outcome';
 import { log } from '@/data/log';
 import type { PersonView } from '@/data/people';
+import { sharedAskers } from '@/door/askers';
 import { diskHealth } from './disk-health';
 import { logDatabaseDown } from './log-database-down';
 import { readBody } from './read-body';
@@ -24,6 +25,9 @@ export interface Call<Body> {
   request: Request;
 }
 
+/** So many fields are named in one answer: nobody mends more at once, and a wrong body is not answered with megabytes. */
+const MOST_FIELDS = 20;
+
 /** Shape of every refusal: a code, a sentence, and the fields it concerns. */
 export function refusal(
   status: number,
@@ -39,7 +43,7 @@ export function refuseIssues(issues: readonly Pick<FieldIssue, 'field' | 'messag
     422,
     'invalid',
     issues[0]?.message ?? 'Something in the request is not right.',
-    issues.map(({ field, message }) => ({ field, message })),
+    issues.slice(0, MOST_FIELDS).map(({ field, message }) => ({ field: field.slice(0, 200), message })),
   );
 }
 
@@ -69,17 +73,20 @@ export function answer<T>(
 }
 
 /**
- * Wraps a route handler that takes a body: same origin, somebody known, JSON within the limit that fits the schema, in
- * this order, so that nobody unknown can make the server read or check anything. Refusals become 4xx with the field
+ * Wraps a route handler that takes a body: same origin, somebody known and of the role that is asked for, JSON within
+ * the limit that fits the schema, in this order, so that nobody can make the server read or check what is not theirs. Refusals become 4xx with the field
  * named, an unreachable database 503, and anything else 500 with a line in the log.
  */
 export function handle<S extends AnyObjectSchema>(
   schema: S,
   run: (call: Call<InferType<S>>) => Promise<Response>,
+  { instructorsOnly = false } = {},
 ) {
   return guarded(async (request, id) => {
     const who = await viewer();
     if (who === null) return nobody();
+    if (instructorsOnly && who.role !== 'instructor')
+      return refusal(403, 'refused', 'Only the instructor can do this.');
     const body = await checkedBody(request, schema);
     return body instanceof Response ? body : run({ viewer: who, body, id, request });
   });
@@ -103,6 +110,7 @@ export function handleGranted<S extends AnyObjectSchema>(
     const granted = await grantedBy(token);
     if (granted === null)
       return refusal(401, 'no-grant', 'Sign in at this device: then what it keeps is sent.');
+    sharedAskers().recognised(token, granted.person.id);
     const body = await checkedBody(request, schema);
     return body instanceof Response ? body : run(granted, body);
   });
@@ -170,7 +178,7 @@ async function checkedBody<S extends AnyObjectSchema>(
     return issue?.code === 'not-json' ? refusal(400, 'not-json', issue.message) : refuseIssues(json.issues);
   }
   try {
-    return await schema.validate(json.value, { abortEarly: false, stripUnknown: true });
+    return await schema.validate(cutLongLists(schema, json.value), { abortEarly: false, stripUnknown: true });
   } catch (error) {
     if (!ValidationError.isError(error)) throw error;
     const all = error.inner.length > 0 ? error.inner : [error];

@@ -2,6 +2,7 @@ import 'server-only';
 import { cookies, headers } from 'next/headers';
 import { clearOver } from '@/data/clear-over';
 import type { PersonView } from '@/data/people';
+import { sharedAskers } from '@/door/askers';
 import { endSession, openSession, personOfSession } from '@/data/sessions';
 import { publicOrigin } from './public-origin';
 import { usedOn } from './used-on';
@@ -21,7 +22,11 @@ export async function token(): Promise<string> {
 /** Who is working, or null when nobody is signed in. See docs/decisions/0004-who-is-working.md. */
 export async function viewer(): Promise<PersonView | null> {
   const present = await token();
-  return present === '' ? null : personOfSession(present);
+  if (present === '') return null;
+  const person = await personOfSession(present);
+  // The door gives a share of its places to each person it knows.
+  if (person !== null) sharedAskers().recognised(present, person.id);
+  return person;
 }
 
 /** Begins to work as somebody; the session before ends. */

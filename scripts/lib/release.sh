@@ -1,7 +1,7 @@
 # A release: the program as it runs, in a folder of its own, named by what it is made of. It is made beside the one that
 # runs, never changed afterwards, and has its own modules: neither npm nor a build disturbs what runs.
 
-RELEASE_PARTS=(app core data demo door ui workers scripts/prepare-database.ts scripts/lib/release.sh next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
+RELEASE_PARTS=(app core data demo door ui workers scripts/prepare-database.ts scripts/lib/release.sh instrumentation.ts next.config.ts tsconfig.json postcss.config.mjs package.json package-lock.json)
 
 release_name() {
   find "${RELEASE_PARTS[@]}" -type f ! -name '*.test.*' ! -path '*/test/*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-16

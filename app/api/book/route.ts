@@ -1,12 +1,11 @@
 import Papa from 'papaparse';
 import { array, mixed, object, string } from 'yup';
 import { BOOK_KINDS, bookRows, MOST_ROWS, type BookForm, type BookKind } from '@/core/book';
-import { exactText } from '@/core/json';
+import { exactTable } from '@/core/json';
 import { importBook, loadBook, saveBook } from '@/data/shop';
 import { answer, handle, handleBare, refusal } from '@/app/server/handle';
 
 const kindSchema = string<BookKind>().oneOf(BOOK_KINDS).required('Say which kind of record it is.');
-const cell = exactText(600).default('');
 
 const schema = object({
   kind: kindSchema,
@@ -25,23 +24,26 @@ const schema = object({
     .nullable()
     .default(null),
   /** Rows of a CSV file, the first with the names of the columns. */
-  rows: array(array(cell).max(40, 'At most 40 columns.').required())
-    .max(MOST_ROWS + 1, `At most ${MOST_ROWS} rows at once.`)
+  rows: exactTable({ rows: MOST_ROWS + 1, columns: 40, characters: 600 })
     .nullable()
     .default(null),
 });
 
 /** Records of the shop's book: one as typed, or those of a file. */
-export const POST = handle(schema, async ({ viewer, body }) => {
-  const { kind, form, documents, rows } = body;
-  if (form !== null) return answer(await saveBook(viewer, { kind }, form), 201, (id) => ({ id }));
-  if (documents === null && rows === null)
-    return refusal(422, 'invalid', 'Send a form, documents, or rows.', [
-      { field: 'form', message: 'Nothing was sent.' },
-    ]);
-  const sent = documents === null ? { rows: (rows ?? []).map((row) => row.map(String)) } : { documents };
-  return answer(await importBook(viewer, kind, sent), 201, (count) => ({ count }));
-});
+export const POST = handle(
+  schema,
+  async ({ viewer, body }) => {
+    const { kind, form, documents, rows } = body;
+    if (form !== null) return answer(await saveBook(viewer, { kind }, form), 201, (id) => ({ id }));
+    if (documents === null && rows === null)
+      return refusal(422, 'invalid', 'Send a form, documents, or rows.', [
+        { field: 'form', message: 'Nothing was sent.' },
+      ]);
+    const sent = documents === null ? { rows: rows ?? [] } : { documents };
+    return answer(await importBook(viewer, kind, sent), 201, (count) => ({ count }));
+  },
+  { instructorsOnly: true },
+);
 
 /** The records of a kind that are offered, as a file: `?kind=tool&as=json|csv`. */
 export const GET = handleBare(async ({ viewer, request }) => {

@@ -12,11 +12,14 @@ const BEAT_MS = 15_000;
 export const GET = handleBare(async ({ viewer, request }) => {
   const session = await token();
   const encoder = new TextEncoder();
-  let stop = () => undefined as void;
+  let stop: (() => void) | null = null;
   let beat: NodeJS.Timeout | undefined;
+  let over = false;
   const end = () => {
+    over = true;
     clearInterval(beat);
-    stop();
+    stop?.();
+    stop = null;
   };
   const stream = new ReadableStream<Uint8Array>({
     async start(controller) {
@@ -38,6 +41,8 @@ export const GET = handleBare(async ({ viewer, request }) => {
       stop = await watchNews(viewer, (changes) =>
         write(`event: attempts\ndata: ${JSON.stringify(changes)}\n\n`),
       );
+      // Whoever went away while it began leaves no watcher behind.
+      if (over || request.signal.aborted) return end();
       write(`retry: 2000\nevent: hello\ndata: ${JSON.stringify({ now: new Date().toISOString() })}\n\n`);
       beat = setInterval(() => {
         write(': still here\n\n');

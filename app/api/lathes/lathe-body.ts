@@ -1,14 +1,11 @@
-import { array, mixed, object } from 'yup';
-import { exactText, exactWhole } from '@/core/json';
+import { mixed, object } from 'yup';
+import { exactTable, exactText, exactWhole } from '@/core/json';
 import { EMPTY_LATHE_FORM, LATHE_FIELDS, LATHE_TABLES, type LatheForm } from '@/core/lathe';
 import { MOST_FIGURES } from '@/core/units';
 
 /** A cell holds what is typed: lists of labels and positions are longer than a figure. */
 const text = exactText(500).default('');
-const cell = exactText(MOST_FIGURES * 4).default('');
-const table = array(array(cell).max(20, 'At most 20 columns.').required())
-  .max(310, 'At most 310 rows.')
-  .default([]);
+const table = exactTable({ rows: 310, columns: 20, characters: MOST_FIGURES * 4 }).default([]);
 
 /** A lathe as typed in its form, or as a document of a file. */
 export const latheBodySchema = object({
@@ -22,10 +19,7 @@ export const latheBodySchema = object({
   seen: exactWhole(1, 'Send the revision that was changed.').nullable().default(null),
   document: mixed<object>().nullable().default(null),
   /** Rows of a CSV file, the first with the names of the fields. */
-  rows: array(array(exactText(500).default('')).max(80, 'At most 80 columns.').required())
-    .max(201, 'At most 200 rows.')
-    .nullable()
-    .default(null),
+  rows: exactTable({ rows: 201, columns: 80, characters: 500 }).nullable().default(null),
 });
 
 export function formOfBody(form: object | null): LatheForm {

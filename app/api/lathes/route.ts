@@ -5,23 +5,21 @@ import { answer, handle, handleBare } from '@/app/server/handle';
 import { formOfBody, latheBodySchema } from './lathe-body';
 
 /** Makes a lathe of the form as typed, of a document (format `oyakata-lathe`, see docs/formats/lathe.md), or lathes of rows. */
-export const POST = handle(latheBodySchema, async ({ viewer, body }) => {
-  const { form, document, rows } = body;
-  if (rows !== null)
+export const POST = handle(
+  latheBodySchema,
+  async ({ viewer, body }) => {
+    const { form, document, rows } = body;
+    if (rows !== null) return answer(await importLatheRows(viewer, rows), 201, (count) => ({ count }));
     return answer(
-      await importLatheRows(
-        viewer,
-        rows.map((row) => row.map(String)),
-      ),
+      document === null
+        ? await saveLathe(viewer, null, formOfBody(form))
+        : await importLathe(viewer, document),
       201,
-      (count) => ({ count }),
+      (id) => ({ id }),
     );
-  return answer(
-    document === null ? await saveLathe(viewer, null, formOfBody(form)) : await importLathe(viewer, document),
-    201,
-    (id) => ({ id }),
-  );
-});
+  },
+  { instructorsOnly: true },
+);
 
 /** The lathes that are offered, as a file: `?as=json|csv`; a CSV leaves lists and charts out. */
 export const GET = handleBare(async ({ viewer, request }) => {

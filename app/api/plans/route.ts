@@ -5,6 +5,8 @@ import { answer, handle } from '@/app/server/handle';
 const schema = object({ plan: mixed<object>().required('Send the plan’s document.') });
 
 /** Makes an exercise out of a plan's document of any version: `{ "plan": { "format": "oyakata-plan", ... } }`. */
-export const POST = handle(schema, async ({ viewer, body }) =>
-  answer(await importPlan(viewer, body.plan), 201, (id) => ({ id })),
+export const POST = handle(
+  schema,
+  async ({ viewer, body }) => answer(await importPlan(viewer, body.plan), 201, (id) => ({ id })),
+  { instructorsOnly: true },
 );

@@ -15,16 +15,19 @@ const schema = object({
 });
 
 /** Keeps the sizes of the shop's measuring wires. */
-export const PUT = handle(schema, async ({ viewer, body }) =>
-  answer(
-    await saveWires(
-      viewer,
-      wireSet(
-        'Measuring wires',
-        body.sizes.map(({ value, unit }) => ({ value, unit })),
+export const PUT = handle(
+  schema,
+  async ({ viewer, body }) =>
+    answer(
+      await saveWires(
+        viewer,
+        wireSet(
+          'Measuring wires',
+          body.sizes.map(({ value, unit }) => ({ value, unit })),
+        ),
       ),
+      200,
+      (id) => ({ id }),
     ),
-    200,
-    (id) => ({ id }),
-  ),
+  { instructorsOnly: true },
 );

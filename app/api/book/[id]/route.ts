@@ -16,6 +16,11 @@ const schema = object({
 });
 
 /** Stores the form as the record's next revision. */
-export const PUT = handle(schema, async ({ viewer, id, body }) =>
-  answer(await saveBook(viewer, { itemId: id, seen: body.seen }, body.form), 200, (saved) => ({ id: saved })),
+export const PUT = handle(
+  schema,
+  async ({ viewer, id, body }) =>
+    answer(await saveBook(viewer, { itemId: id, seen: body.seen }, body.form), 200, (saved) => ({
+      id: saved,
+    })),
+  { instructorsOnly: true },
 );

@@ -15,12 +15,15 @@ export const GET = handleBare(async ({ viewer, id }) => {
 });
 
 /** Stores the form as the lathe's next revision. */
-export const PUT = handle(latheBodySchema, async ({ viewer, id, body }) =>
-  body.seen === null
-    ? refuseIssues([{ field: 'seen', message: 'Send the revision that was changed.' }])
-    : answer(
-        await saveLathe(viewer, { itemId: id, seen: body.seen }, formOfBody(body.form)),
-        200,
-        (saved) => ({ id: saved }),
-      ),
+export const PUT = handle(
+  latheBodySchema,
+  async ({ viewer, id, body }) =>
+    body.seen === null
+      ? refuseIssues([{ field: 'seen', message: 'Send the revision that was changed.' }])
+      : answer(
+          await saveLathe(viewer, { itemId: id, seen: body.seen }, formOfBody(body.form)),
+          200,
+          (saved) => ({ id: saved }),
+        ),
+  { instructorsOnly: true },
 );

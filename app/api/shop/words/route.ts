@@ -16,8 +16,12 @@ const schema = object({
 });
 
 /** Keeps the words of the shop; an empty one is the usual word. */
-export const PUT = handle(schema, async ({ viewer, body }) => {
-  const saved = await saveWords(viewer, body);
-  forgetShop();
-  return answer(saved, 204);
-});
+export const PUT = handle(
+  schema,
+  async ({ viewer, body }) => {
+    const saved = await saveWords(viewer, body);
+    forgetShop();
+    return answer(saved, 204);
+  },
+  { instructorsOnly: true },
+);

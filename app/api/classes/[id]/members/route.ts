@@ -19,8 +19,11 @@ const joining = object({
   );
 
 /** Adds people to a class by their names, or somebody of another class. */
-export const POST = handle(joining, async ({ viewer, id, body }) =>
-  answer(await addMembers(viewer, id, body as typeof body & { role: Role }), 201, (added) => ({ added })),
+export const POST = handle(
+  joining,
+  async ({ viewer, id, body }) =>
+    answer(await addMembers(viewer, id, body as typeof body & { role: Role }), 201, (added) => ({ added })),
+  { instructorsOnly: true },
 );
 
 const change = object({
@@ -30,6 +33,8 @@ const change = object({
 });
 
 /** Archives somebody, takes somebody back, or mends a name. */
-export const PUT = handle(change, async ({ viewer, id, body }) =>
-  answer(await changeMember(viewer, id, body), 204),
+export const PUT = handle(
+  change,
+  async ({ viewer, id, body }) => answer(await changeMember(viewer, id, body), 204),
+  { instructorsOnly: true },
 );

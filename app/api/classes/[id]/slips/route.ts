@@ -12,8 +12,12 @@ const schema = object({
 });
 
 /** Slips with which a first PIN or password is chosen; they are told once. */
-export const POST = handle(schema, async ({ viewer, id, body }) => {
-  const response = answer(await makeSlips(viewer, id, body.personIds), 201, (slips) => ({ slips }));
-  response.headers.set('Cache-Control', 'no-store');
-  return response;
-});
+export const POST = handle(
+  schema,
+  async ({ viewer, id, body }) => {
+    const response = answer(await makeSlips(viewer, id, body.personIds), 201, (slips) => ({ slips }));
+    response.headers.set('Cache-Control', 'no-store');
+    return response;
+  },
+  { instructorsOnly: true },
+);

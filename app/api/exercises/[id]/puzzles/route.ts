@@ -11,6 +11,9 @@ const schema = object({
 });
 
 /** Freezes the exercise’s thread with one fault, for its class to spot. */
-export const POST = handle(schema, async ({ viewer, id, body: { fault, amount, from } }) =>
-  answer(await makeFaultPuzzle(viewer, id, { id: fault, amount, from }), 201),
+export const POST = handle(
+  schema,
+  async ({ viewer, id, body: { fault, amount, from } }) =>
+    answer(await makeFaultPuzzle(viewer, id, { id: fault, amount, from }), 201),
+  { instructorsOnly: true },
 );

@@ -5,6 +5,8 @@ import { answer, handle } from '@/app/server/handle';
 const schema = object({ archived: boolean().strict().required('Say whether it is put away.') });
 
 /** Takes the lathe out of what is offered, or back in. */
-export const PUT = handle(schema, async ({ viewer, id, body }) =>
-  answer(await archiveItem(viewer, id, body.archived, true), 204),
+export const PUT = handle(
+  schema,
+  async ({ viewer, id, body }) => answer(await archiveItem(viewer, id, body.archived, true), 204),
+  { instructorsOnly: true },
 );
