@@ -158,35 +158,6 @@ test('the content of an entry: any JSON of any kind is content or named issues',
   );
 }, 60_000);
 
-test.each(Object.keys(CALC_KINDS))(
-  'calc %s: any JSON is answered with finite figures or an error',
-  (kind) => {
-    const names = [
-      'thread',
-      'wire',
-      'measured',
-      'workDiameter',
-      'tip',
-      'flat',
-      'radius',
-      'compoundAngle',
-      'percent',
-      'basis',
-      'id',
-    ];
-    fc.assert(
-      fc.property(anyJson([...names, 'pitchDiameter']), (text) => {
-        const { ok, answer } = calc(kind, text);
-        const { error } = answer as { error?: { code: string; message: string } };
-        const refused = error !== undefined && error.message !== '' && error.code !== 'failed';
-        return allFinite(answer) && (ok || refused);
-      }),
-      RUNS,
-    );
-  },
-  60_000,
-);
-
 /** The names of all fields of a schema, of those inside too. */
 function namesOf(schema: AnyObjectSchema): string[] {
   return Object.entries(schema.fields).flatMap(([name, inner]) => {

@@ -2,6 +2,7 @@ import 'server-only';
 import { readPassword, type AccountView } from '@/core/people';
 import { credentialOf, setSecret } from './credentials';
 import { database } from './database';
+import { grantsOf } from './device-grants';
 import { forgetFailures, noteFailure, refuseTooOften, type TriedAt } from './failed-tries';
 import { conflict, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
@@ -11,14 +12,20 @@ import { endSessionsOf, sessionsOf } from './sessions';
 
 export function loadAccount(viewer: PersonView, token: string): Promise<Outcome<AccountView>> {
   return outcomeOf(async () => {
-    const [row, sessions] = await Promise.all([
+    const [row, sessions, benches] = await Promise.all([
       rowOf<{ signInName: string | null; kind: 'password' | 'pin' }>(
         'SELECT sign_in_name AS signInName, kind FROM credentials WHERE person_id = ?',
         [viewer.id],
       ),
       sessionsOf(viewer, token),
+      grantsOf([viewer.id]),
     ]);
-    return { signInName: row?.signInName ?? null, kind: row?.kind ?? null, sessions };
+    return {
+      signInName: row?.signInName ?? null,
+      kind: row?.kind ?? null,
+      sessions,
+      benches,
+    };
   });
 }
 

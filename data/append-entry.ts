@@ -4,6 +4,7 @@ import type { Transaction } from 'sequelize';
 import {
   checkContent,
   ENTRY_KINDS,
+  hasRoom,
   readStoredEntry,
   summaryOf,
   type Entry,
@@ -77,21 +78,27 @@ async function append(
   const row = await lockedAttempt(viewer, attemptId, transaction);
   const { role } = row;
   if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
+  // What a bench keeps is its student's, of the own piece: staff sign with their own session.
+  if (inOrder && (role !== 'student' || row.studentId !== viewer.id)) return notFound('attempt');
   const entries = await knownRecord(attemptId, transaction);
   const repeated = entries.find(({ id }) => id === sent.id);
   // It stands: whatever would be asked of a new one, by a stricter release for example, is not asked of it.
   if (repeated !== undefined) return sameEntry(viewer, repeated, sent);
-  if (inOrder) await refuseGap(attemptId, sent, entries, transaction);
+  if (!hasRoom(entries.length, role))
+    return conflict('This record is full: it takes nothing more. Tell your instructor.', 'content');
+  if (inOrder) await refuseGap(viewer, attemptId, sent, entries, transaction);
   const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId, transaction);
   const checked = checkContent(sent.format, sent.content, sheet);
   if (checked.how === 'later') return notYet(checked.what);
   if (checked.how === 'refused') return refuseFields(checked.issues);
   const { content } = checked;
+  if (inOrder && ENTRY_KINDS[content.kind].needsNetwork) return forbidden('This is not recorded at a bench.');
   refuseByRole(viewer, role, content, entries);
   if (content.kind === 'lathe') await refuseLathe(row, content.sheetId, transaction);
   if (content.kind === 'sign-off' && role === 'helper') refuseHelper(sheet, content.stepId);
   if (content.kind === 'worksheet') refuseAnswer(sheet, content, entries);
 
+  const { device, sequence } = placeOf(role, sent);
   const serverTime = new Date();
   const late = row.decision !== null || (row.state === 'waiting' && role === 'student');
   // As it was sent, in its own format: what a later release makes of it is that release's concern.
@@ -104,8 +111,8 @@ async function append(
       attemptId,
       viewer.id,
       role,
-      sent.device,
-      sent.sequence,
+      device,
+      sequence,
       sent.after ?? null,
       sent.format,
       late ? 1 : 0,
@@ -118,8 +125,8 @@ async function append(
   await keepTexts('entry', sent.id, viewer.id, said, transaction);
   const entry: Entry = {
     id: sent.id,
-    device: sent.device,
-    sequence: sent.sequence,
+    device,
+    sequence,
     after: sent.after ?? null,
     author: { id: viewer.id, name: viewer.name, role },
     deviceTime: sent.deviceTime,
@@ -129,6 +136,14 @@ async function append(
   };
   await summarise(row, [...entries, entry], transaction);
   return entry;
+}
+
+/**
+ * The place of an entry in its device's order. Only the student whose piece it is has one: nobody else takes a place at a
+ * student's bench by naming it.
+ */
+function placeOf(role: Role, { device, sequence }: EntryEnvelope): Pick<Entry, 'device' | 'sequence'> {
+  return role === 'student' ? { device, sequence } : { device: null, sequence: null };
 }
 
 async function summarise(
@@ -165,6 +180,7 @@ async function knownRecord(attemptId: number, transaction: Transaction): Promise
  * place another entry has taken is refused for good.
  */
 async function refuseGap(
+  viewer: PersonView,
   attemptId: number,
   { id, device, sequence }: EntryEnvelope,
   entries: readonly Entry[],
@@ -174,8 +190,9 @@ async function refuseGap(
   const last = Math.max(0, ...recorded);
   if (sequence === last + 1) return;
   const refused = await rowsOf<{ sequence: number; id: string; reason: string }>(
-    'SELECT sequence, client_id AS id, reason FROM refused_entries WHERE attempt_id = ? AND device = ? AND sequence IS NOT NULL',
-    [attemptId, device],
+    `SELECT sequence, client_id AS id, reason FROM refused_entries
+      WHERE attempt_id = ? AND device = ? AND sequence IS NOT NULL AND author_id = ?`,
+    [attemptId, device, viewer.id],
     transaction,
   );
   // Its answer was lost on the way: it is told the same again.
@@ -285,7 +302,7 @@ function apart(content: Readonly<Record<string, unknown>>): { stored: object; sa
   return { stored, said };
 }
 
-/** Refused entries of one attempt that are kept; nobody fills the disk with them. */
+/** Refused entries of one device in one attempt that are kept; nobody fills the disk with them, nor another's places. */
 const MOST_REFUSED = 200;
 
 async function keepRefused(
@@ -297,7 +314,7 @@ async function keepRefused(
   await change(
     `INSERT INTO refused_entries (client_id, attempt_id, author_id, reason, sent, refused_at, device, sequence)
       SELECT ?, ?, ?, ?, ?, ?, ?, ? FROM DUAL
-      WHERE (SELECT COUNT(*) FROM refused_entries WHERE attempt_id = ?) < ${MOST_REFUSED}
+      WHERE (SELECT COUNT(*) FROM refused_entries WHERE attempt_id = ? AND device = ? AND author_id = ?) < ${MOST_REFUSED}
         AND NOT EXISTS (SELECT 1 FROM refused_entries WHERE attempt_id = ? AND client_id = ? AND author_id = ?)`,
     [
       sent.id,
@@ -309,6 +326,8 @@ async function keepRefused(
       sent.device,
       sent.sequence,
       attemptId,
+      sent.device,
+      viewer.id,
       attemptId,
       sent.id,
       viewer.id,

@@ -56,6 +56,7 @@ export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
     );
     return {
       person: { id: viewer.id, name: viewer.name },
+      records: memberships.some(({ role }) => role === 'student'),
       pieces: piecesInOrder(pieces),
       last,
       puzzles: puzzles

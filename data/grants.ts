@@ -32,7 +32,8 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   fault_puzzles: 'INSERT',
   fault_answers: 'INSERT',
   sessions: 'INSERT, DELETE, UPDATE (seen_at, ended_at)',
-  device_grants: 'INSERT, DELETE, UPDATE (ended_at)',
+  device_grants: 'INSERT, DELETE, UPDATE (ended_at, sent_at)',
+  book_keys: '',
   bench_devices: 'INSERT, DELETE',
 };
 

@@ -46,6 +46,22 @@ test('whoever may see an attempt is told that it has changed, and nobody else', 
   stranger.stop();
 });
 
+test('whoever is archived meanwhile is told nothing more, though the stream is open still', async () => {
+  const { attemptId } = await issue([people.students[0]!]);
+  const [leaver] = people.students.slice(2);
+  const mine = await issue([leaver!]);
+  const left = await watching(leaver!);
+  const instructor = await watching(people.instructor);
+  await change('UPDATE memberships SET archived_at = NOW(3) WHERE person_id = ?', [leaver!.id]);
+  await change('UPDATE attempt_summaries SET version = version + 1 WHERE attempt_id IN (?, ?)', [
+    mine.attemptId,
+    attemptId,
+  ]);
+  expect(await instructor.until(() => instructor.told.length === 2)).toBe(true);
+  expect(left.told).toEqual([]);
+  await change('UPDATE memberships SET archived_at = NULL WHERE person_id = ?', [leaver!.id]);
+});
+
 test('a lower id that is committed later is told too', async () => {
   const low = await issue([people.students[0]!]);
   const high = await issue([people.students[1]!]);

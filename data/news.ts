@@ -1,4 +1,5 @@
 import 'server-only';
+import type { Role } from '@/core/record';
 import { membershipsOf } from './access';
 import { personOfSession } from './sessions';
 import { rowsOf, places } from './query';
@@ -11,6 +12,7 @@ export interface Change {
 }
 
 interface Watcher {
+  viewer: PersonView;
   classes: readonly number[];
   /** The one student whose attempts are told; null: everybody's in these classes. */
   only: ReadonlyMap<number, number | null>;
@@ -46,12 +48,7 @@ export async function watchNews(
   viewer: PersonView,
   tell: (changes: readonly Change[]) => void,
 ): Promise<() => void> {
-  const memberships = await membershipsOf(viewer);
-  const watcher: Watcher = {
-    classes: memberships.map(({ classId }) => classId),
-    only: new Map(memberships.map(({ classId, role }) => [classId, role === 'student' ? viewer.id : null])),
-    tell,
-  };
+  const watcher: Watcher = { viewer, ...(await seenBy(viewer)), tell };
   const { watchers, told } = hub();
   watchers.add(watcher);
   // What stands now is known to whoever begins; what comes after is told.
@@ -72,6 +69,15 @@ export async function watchNews(
   return stop;
 }
 
+/** What somebody may be told of: whole classes, and of those in which they are students their own pieces. */
+async function seenBy(viewer: PersonView): Promise<Pick<Watcher, 'classes' | 'only'>> {
+  const memberships = await membershipsOf(viewer);
+  return {
+    classes: memberships.map(({ classId }) => classId),
+    only: new Map(memberships.map(({ classId, role }) => [classId, role === 'student' ? viewer.id : null])),
+  };
+}
+
 function lookLater(): void {
   const all = hub();
   all.timer ??= setTimeout(() => {
@@ -90,6 +96,7 @@ function rest(): void {
 
 async function look(): Promise<void> {
   const { watchers, told } = hub();
+  await lookWhoMaySee(watchers).catch(() => undefined);
   const classes = [...new Set([...watchers].flatMap((watcher) => watcher.classes))];
   for (const classId of told.keys()) if (!classes.includes(classId)) told.delete(classId);
   try {
@@ -100,6 +107,24 @@ async function look(): Promise<void> {
     // The database does not answer: what changed meanwhile is told when it does.
   }
   if (watchers.size > 0) lookLater();
+}
+
+/** Memberships by person as they are now: whoever was archived meanwhile is told nothing more, whatever is open still. */
+async function lookWhoMaySee(watchers: ReadonlySet<Watcher>): Promise<void> {
+  const all = [...watchers];
+  const ids = [...new Set(all.map(({ viewer }) => viewer.id))];
+  const rows = await rowsOf<{ personId: number; classId: number; role: Role }>(
+    `SELECT m.person_id AS personId, m.class_id AS classId, m.role FROM memberships m JOIN classes c ON c.id = m.class_id
+      WHERE m.person_id IN (${places(ids)}) AND m.archived_at IS NULL AND c.archived_at IS NULL`,
+    ids,
+  );
+  for (const watcher of all) {
+    const own = rows.filter(({ personId }) => personId === watcher.viewer.id);
+    watcher.classes = own.map(({ classId }) => classId);
+    watcher.only = new Map(
+      own.map(({ classId, role }) => [classId, role === 'student' ? watcher.viewer.id : null]),
+    );
+  }
 }
 
 function tellChanges(

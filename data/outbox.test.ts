@@ -1,23 +1,41 @@
-import { randomUUID } from 'node:crypto';
-import { grantDevice, grantedBy, type Granted } from './device-grants';
+import { createCipheriv, randomBytes, randomUUID } from 'node:crypto';
+import {
+  endGrant,
+  endGrantsHere,
+  grantDevice,
+  grantedBy,
+  grantedBySeal,
+  grantsOf,
+  type Granted,
+  type NewGrant,
+} from './device-grants';
 import { loadAttempt } from './attempts';
 import { database } from './database';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';
-import { ENTRY_KINDS, type KeptEntry, type KnownKind } from '@/core/record';
+import { ENTRY_KINDS, MOST_ENTRIES, type KeptEntry, type KnownKind } from '@/core/record';
 import { entryExamples } from '@/core/test/entry-examples';
 import { sheetOf } from '@/core/test/record';
 import { appendEntry } from './append-entry';
-import { standingsOf, takeKept } from './outbox';
+import { standingsOf, takeKept, takeSealed } from './outbox';
 import { change, rowsOf } from './query';
+import { placeOfSeal, type Sealed } from './seals';
 import { endSessionsOf } from './sessions';
 import { classDatabase, NO_MARKS } from './test/class-database';
+import { sentEntry } from './test/fresh-database';
 
 const { people, issue } = classDatabase();
 const NONE: ReadonlyMap<number, number> = new Map();
 
+const browser = (device: string = randomUUID()) => ({
+  device,
+  bound: `browser of ${device}`,
+  usedOn: 'Firefox',
+});
+
 async function bench(student = people.students[0]!): Promise<Granted> {
-  const granted = await grantedBy(await grantDevice(student, randomUUID()));
+  const at = browser();
+  const granted = await grantedBy(passOn(await grantDevice(student, at)).token, at.bound);
   return granted!;
 }
 
@@ -42,25 +60,151 @@ const textsOf = async (attemptId: number) =>
     content.kind === 'note' ? content.text : content.kind,
   );
 
-test('a grant sends in its maker’s name from its device, until it is renewed, ended or unknown', async () => {
+test('a grant sends in its student’s name from its browser, until it is renewed, ended or unknown', async () => {
   const [student] = people.students;
-  const device = randomUUID();
-  const first = await grantDevice(student!, device);
-  expect(await grantedBy(first)).toEqual({ person: student, device });
-  await change('UPDATE device_grants SET granted_at = ? WHERE device = ?', ['2026-11-01 08:00:00', device]);
-  const second = await grantDevice(student!, device);
-  expect(await grantedBy(first)).toBeNull();
-  expect(await grantedBy(second)).not.toBeNull();
-  for (const other of ['', 'x', randomUUID(), `${second}x`]) expect(await grantedBy(other)).toBeNull();
+  const at = browser();
+  const give = async (seals: string[] = []) => passOn(await grantDevice(student!, at, seals));
+  const first = await give();
+  expect(await grantedBy(first.token, at.bound)).toEqual({ person: student, device: at.device });
+  // Copied to another browser it is worth nothing.
+  expect(await grantedBy(first.token, 'another browser')).toBeNull();
+  await change('UPDATE device_grants SET granted_at = granted_at - INTERVAL 1 HOUR WHERE device = ?', [
+    at.device,
+  ]);
+  const second = await give();
+  expect(await grantedBy(first.token, at.bound)).toBeNull();
+  expect(await grantedBy(second.token, at.bound)).not.toBeNull();
+  for (const other of ['', 'x', randomUUID(), `${second.token}x`])
+    expect(await grantedBy(other, at.bound)).toBeNull();
   // A PIN that is reset ends what devices may send.
   await database().sequelize.transaction((transaction) => endSessionsOf(student!.id, transaction));
-  expect(await grantedBy(second)).toBeNull();
+  expect(await grantedBy(second.token, at.bound)).toBeNull();
 });
 
-test('a grant that is too old is none', async () => {
-  const token = await grantDevice(people.students[0]!, randomUUID());
-  await change('UPDATE device_grants SET granted_at = ? WHERE ended_at IS NULL', ['2026-01-01 08:00:00']);
-  expect(await grantedBy(token)).toBeNull();
+test('staff have no grant: they sign with their own session', async () => {
+  expect(await grantDevice(people.instructor, browser())).toMatchObject({ refused: { kind: 'forbidden' } });
+});
+
+test('a grant is for the own piece and for what is recorded at a bench: not for another’s, and not to sign', async () => {
+  const { attemptId } = await issue([people.students[1]!]);
+  const own = await issue([people.students[0]!]);
+  const granted = await bench();
+  const others = await takeKept(granted, [noteOf(attemptId, 1, granted)], NONE);
+  expect(others.awaits).toMatchObject([{ attemptId, why: 'unknown-attempt' }]);
+  const sign = { ...noteOf(own.attemptId, 1, granted), content: { kind: 'sign-off', stepId: 'safety' } };
+  expect((await takeKept(granted, [sign], NONE)).fared).toMatchObject([{ how: 'refused' }]);
+});
+
+test('a grant is good for eight days, and shown with the others until then', async () => {
+  const at = browser();
+  const { token } = passOn(await grantDevice(people.students[2]!, at));
+  const age = (days: number) =>
+    change('UPDATE device_grants SET granted_at = NOW(3) - INTERVAL ? HOUR WHERE device = ?', [
+      24 * days,
+      at.device,
+    ]);
+  await age(7.9);
+  expect(await grantedBy(token, at.bound)).not.toBeNull();
+  expect(await grantsOf([people.students[2]!.id])).toMatchObject([{ usedOn: 'Firefox' }]);
+  await age(8.1);
+  expect(await grantedBy(token, at.bound)).toBeNull();
+  expect(await grantsOf([people.students[2]!.id])).toEqual([]);
+});
+
+test('a grant is ended by its student, by an instructor of the class, and by nobody else', async () => {
+  const [student, other] = people.students;
+  const at = browser();
+  const { token } = passOn(await grantDevice(student!, at));
+  const [grant] = await grantsOf([student!.id]);
+  for (const stranger of [other!, people.stranger])
+    expect(await endGrant(stranger, grant!.id)).toMatchObject({ refused: { kind: 'not-found' } });
+  passOn(await endGrant(people.instructor, grant!.id));
+  expect(await grantedBy(token, at.bound)).toBeNull();
+  const again = passOn(await grantDevice(student!, at));
+  passOn(await endGrant(student!, (await grantsOf([student!.id]))[0]!.id));
+  expect(await grantedBy(again.token, at.bound)).toBeNull();
+});
+
+test('signing out ends what the browser may send, but for what was left there closed', async () => {
+  const [student] = people.students;
+  const at = browser();
+  const gone = passOn(await grantDevice(student!, at));
+  await endGrantsHere(student!.id, at.bound, []);
+  expect(await grantedBy(gone.token, at.bound)).toBeNull();
+  const kept = passOn(await grantDevice(student!, at));
+  await endGrantsHere(student!.id, at.bound, [kept.seal]);
+  expect(await grantedBySeal(kept.seal, at.bound)).not.toBeNull();
+});
+
+/** Closes an entry as a bench does. */
+function closed(entry: KeptEntry, { seal, key }: NewGrant, personId: number): Sealed {
+  const iv = randomBytes(12);
+  const cipher = createCipheriv('aes-256-gcm', Buffer.from(key, 'base64'), iv);
+  const place = { attemptId: entry.attemptId, sequence: entry.sequence, seal };
+  cipher.setAAD(Buffer.from(placeOfSeal(place)));
+  const text = Buffer.concat([
+    cipher.update(JSON.stringify(entry), 'utf8'),
+    cipher.final(),
+    cipher.getAuthTag(),
+  ]);
+  return { ...place, personId, iv: iv.toString('base64'), closed: text.toString('base64') };
+}
+
+describe('what was left closed', () => {
+  async function left() {
+    const { attemptId } = await issue();
+    const [student] = people.students;
+    const at = browser();
+    const grant = passOn(await grantDevice(student!, at));
+    const granted = (await grantedBy(grant.token, at.bound))!;
+    const entries = [1, 2, 3].map((sequence) => noteOf(attemptId, sequence, granted));
+    const sealed = entries.map((entry) => closed(entry, grant, student!.id));
+    return { attemptId, at, grant, student: student!, sealed };
+  }
+
+  test('is taken in its maker’s name, in order and once, and tells nothing by itself', async () => {
+    const { attemptId, at, sealed } = await left();
+    expect(JSON.stringify(sealed)).not.toContain('note');
+    for (let again = 0; again < 2; again += 1)
+      expect(await takeSealed(at.bound, sealed)).toEqual(Array(3).fill({ how: 'taken' }));
+    expect(await textsOf(attemptId)).toEqual(['note 1', 'note 2', 'note 3']);
+    expect(passOn(await loadAttempt(people.students[0]!, attemptId)).entries[0]?.author.id).toBe(
+      people.students[0]!.id,
+    );
+  });
+
+  test('is not taken from another browser, in another’s name, in another place, changed, or made with another key', async () => {
+    const { attemptId, at, grant, student, sealed } = await left();
+    const [one] = sealed;
+    const other = passOn(await grantDevice(people.students[1]!, browser()));
+    const forged = closed(
+      { ...noteOf(attemptId, 1, { device: at.device, person: student }) },
+      { ...grant, key: other.key },
+      student.id,
+    );
+    for (const bad of [
+      { ...one!, sequence: 2 },
+      { ...one!, attemptId: attemptId + 1 },
+      { ...one!, personId: people.students[1]!.id },
+      { ...one!, closed: `A${one!.closed.slice(1)}` },
+      { ...one!, closed: '' },
+      { ...one!, seal: other.seal },
+      forged,
+    ])
+      expect(await takeSealed(at.bound, [bad])).toEqual([{ how: 'waits' }]);
+    expect(await takeSealed('another browser', sealed)).toEqual(Array(3).fill({ how: 'waits' }));
+    expect(await textsOf(attemptId)).toEqual([]);
+  });
+
+  test('waits for its maker when the grant has ended, and what stands behind waits with it; the maker gets its key, nobody else', async () => {
+    const { at, grant, student, sealed } = await left();
+    await endGrantsHere(student.id, at.bound, []);
+    expect(await takeSealed(at.bound, sealed)).toEqual(Array(3).fill({ how: 'waits' }));
+    const again = passOn(await grantDevice(student, at, [grant.seal]));
+    expect(again.keys).toEqual({ [grant.seal]: grant.key });
+    const others = passOn(await grantDevice(people.students[1]!, at, [grant.seal]));
+    expect(others.keys[grant.seal]).not.toBe(grant.key);
+  });
 });
 
 test('entries come in the order of the device; at a gap the number awaited is named and nothing behind it is taken', async () => {
@@ -73,6 +217,62 @@ test('entries come in the order of the device; at a gap the number awaited is na
   const rest = await takeKept(granted, sent.slice(1), NONE);
   expect(rest.fared.every(({ how }) => how === 'taken')).toBe(true);
   expect(await textsOf(attemptId)).toEqual(['note 1', 'note 2', 'note 3', 'note 4', 'note 5']);
+});
+
+test('what is said to be held stands on the floor for the own pieces only', async () => {
+  const { attemptId } = await issue([people.students[0]!]);
+  const other = await issue([people.students[1]!]);
+  const granted = await bench();
+  await takeKept(
+    granted,
+    [noteOf(attemptId, 1, granted), noteOf(other.attemptId, 1, granted)],
+    new Map([
+      [attemptId, 99_999],
+      [other.attemptId, 99_999],
+    ]),
+  );
+  const rows = await rowsOf('SELECT attempt_id AS id, held FROM bench_devices WHERE device = ?', [
+    granted.device,
+  ]);
+  expect(rows).toEqual([{ id: attemptId, held: MOST_ENTRIES }]);
+});
+
+test('nobody takes a place in the order of another’s bench', async () => {
+  const { attemptId } = await issue();
+  const granted = await bench();
+  passOn(
+    await appendEntry(people.instructor, attemptId, {
+      ...noteOf(attemptId, 1, granted),
+      device: granted.device,
+    }),
+  );
+  // And what was refused of others fills no place either.
+  for (let count = 0; count < 210; count += 1)
+    await appendEntry(people.instructor, attemptId, {
+      ...noteOf(attemptId, 1 + (count % 3), granted),
+      content: { kind: 'pass', plannedPass: 'x' },
+    });
+  const bad = { ...noteOf(attemptId, 1, granted), content: { kind: 'pass', plannedPass: 'x' } };
+  const sent = [bad, noteOf(attemptId, 2, granted), noteOf(attemptId, 3, granted)];
+  const { fared } = await takeKept(granted, sent, NONE);
+  expect(fared.map(({ how }) => how)).toEqual(['refused', 'taken', 'taken']);
+});
+
+test('a record takes so many entries and no more; the instructor can sign and strike out behind the last', async () => {
+  const { attemptId } = await issue();
+  const granted = await bench();
+  await change(
+    `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, format, late, content, device_time, server_time)
+      SELECT UUID(), ?, ?, 'student', ?, seq, 2, 0, '{"kind":"note","text":"x"}', NOW(3), NOW(3) FROM seq_1_to_${MOST_ENTRIES - 1}`,
+    [attemptId, granted.person.id, granted.device],
+  );
+  const [last, beyond] = [MOST_ENTRIES, MOST_ENTRIES + 1].map((n) => noteOf(attemptId, n, granted));
+  const { fared } = await takeKept(granted, [last!, beyond!], NONE);
+  expect(fared).toMatchObject([
+    { how: 'taken' },
+    { how: 'refused', refusal: { message: expect.stringContaining('full') as string } },
+  ]);
+  passOn(await appendEntry(people.instructor, attemptId, sentEntry({ kind: 'note', text: 'seen' })));
 });
 
 test('sent again, doubled or crossed, each is recorded once', async () => {
@@ -144,9 +344,9 @@ test('a bench says when it was heard and what it still holds; marked, it may let
 });
 
 /** Every example of every format, for a device of somebody who may write it. */
-const examplesFor = (role: 'student' | 'instructor', sheetId: number) =>
+const examplesFor = (sheetId: number) =>
   Object.entries(entryExamples(sheetOf())).flatMap(([kind, formats]) =>
-    ENTRY_KINDS[kind as KnownKind].writtenBy.includes(role) && kind !== 'strike' && kind !== 'hand-in'
+    ENTRY_KINDS[kind as KnownKind].writtenBy.includes('student') && kind !== 'strike' && kind !== 'hand-in'
       ? Object.entries(formats).map(([format, content]) => ({
           format: Number(format),
           // The sheet of this hand-out; what the worksheet asks is another test's.
@@ -155,35 +355,32 @@ const examplesFor = (role: 'student' | 'instructor', sheetId: number) =>
       : [],
   );
 
-test.each(['student', 'instructor'] as const)(
-  'entries of every format of every kind that a %s has kept through an update arrive once, in order, as they were sent',
-  async (role) => {
-    const { attemptId } = await issue();
-    const person = role === 'student' ? people.students[0]! : people.instructor;
-    const granted = await bench(person);
-    const sheetId = (await rowsOf<{ id: number }>('SELECT MAX(id) AS id FROM sheets'))[0]!.id;
-    const sent = examplesFor(role, sheetId)
-      .filter(({ content }) => content.kind !== 'worksheet')
-      .map((example, index) => ({ ...noteOf(attemptId, index + 1, granted), ...example }));
-    expect(sent.length).toBeGreaterThan(20);
-    for (let again = 0; again < 2; again += 1) {
-      const { fared, awaits } = await takeKept(granted, sent, NONE);
-      expect(fared.filter(({ how }) => how !== 'taken')).toEqual([]);
-      expect(awaits).toEqual([]);
-    }
-    const rows = await rowsOf<{ id: string; format: number; content: string }>(
-      'SELECT client_id AS id, format, content FROM entries WHERE attempt_id = ? ORDER BY seq',
-      [attemptId],
-    );
-    expect(rows.map(({ id, format }) => [id, format])).toEqual(sent.map(({ id, format }) => [id, format]));
-    // Only what a person said stands elsewhere.
-    expect(rows.map(({ content }) => Object.keys(JSON.parse(content) as object).sort())).toEqual(
-      sent.map(({ content }) => Object.keys(content).sort()),
-    );
-    const read = passOn(await loadAttempt(person, attemptId)).entries;
-    expect(read.map(({ content }) => content.kind)).toEqual(sent.map(({ content }) => content.kind));
-  },
-);
+test('entries of every format of every kind that a student has kept through an update arrive once, in order, as they were sent', async () => {
+  const { attemptId } = await issue();
+  const [person] = people.students;
+  const granted = await bench(person);
+  const sheetId = (await rowsOf<{ id: number }>('SELECT MAX(id) AS id FROM sheets'))[0]!.id;
+  const sent = examplesFor(sheetId)
+    .filter(({ content }) => content.kind !== 'worksheet')
+    .map((example, index) => ({ ...noteOf(attemptId, index + 1, granted), ...example }));
+  expect(sent.length).toBeGreaterThan(20);
+  for (let again = 0; again < 2; again += 1) {
+    const { fared, awaits } = await takeKept(granted, sent, NONE);
+    expect(fared.filter(({ how }) => how !== 'taken')).toEqual([]);
+    expect(awaits).toEqual([]);
+  }
+  const rows = await rowsOf<{ id: string; format: number; content: string }>(
+    'SELECT client_id AS id, format, content FROM entries WHERE attempt_id = ? ORDER BY seq',
+    [attemptId],
+  );
+  expect(rows.map(({ id, format }) => [id, format])).toEqual(sent.map(({ id, format }) => [id, format]));
+  // Only what a person said stands elsewhere.
+  expect(rows.map(({ content }) => Object.keys(JSON.parse(content) as object).sort())).toEqual(
+    sent.map(({ content }) => Object.keys(content).sort()),
+  );
+  const read = passOn(await loadAttempt(person!, attemptId)).entries;
+  expect(read.map(({ content }) => content.kind)).toEqual(sent.map(({ content }) => content.kind));
+});
 
 describe('an entry of a later release', () => {
   const kind = ENTRY_KINDS.note as { format: number; lifts?: Record<number, (older: object) => object> };

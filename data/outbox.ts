@@ -1,14 +1,16 @@
 import 'server-only';
 import { ValidationError } from 'yup';
-import { keptEntrySchema } from '@/core/record';
+import { keptEntrySchema, MOST_ENTRIES } from '@/core/record';
 import { appendEntry } from './append-entry';
 import { visibleAttempt } from './attempts';
 import { database } from './database';
-import type { Granted } from './device-grants';
+import { grantedBySeal, type Granted } from './device-grants';
 import { isBusy, isDatabaseDown, isDiskFull } from './errors';
 import { log } from './log';
 import { outcomeOf, type Refusal } from './outcome';
+import type { PersonView } from './people';
 import { change, places, rowsOf } from './query';
+import { openSeal, type Sealed } from './seals';
 
 /** How each entry of a device fared, in the order in which it was sent. */
 export interface Fared {
@@ -64,13 +66,33 @@ export async function takeKept(
     fared.push({ id, ...took.fared });
     if (took.waits !== null) awaits.set(attemptId, { attemptId, ...took.waits });
   }
-  await noteHeard(
-    device,
-    [...attempts].filter((id) => id > 0),
-    held,
-  );
+  await noteHeard(person, device, [...attempts], held);
   return { fared, awaits: [...awaits.values()] };
 }
+
+/** How a closed entry fared. `waits`: what allowed it has ended, and its maker opens it at the device. */
+export type SealedFared = Omit<Fared, 'id' | 'how'> & { how: Fared['how'] | 'waits' };
+
+/**
+ * Takes what somebody has left closed at a device, in the order in which it comes, as if its maker had sent it. Whoever
+ * sends it could neither read it nor make it.
+ */
+export async function takeSealed(bound: string, sent: readonly Sealed[]): Promise<SealedFared[]> {
+  const fared: SealedFared[] = [];
+  const stuck = new Set<number>();
+  for (const sealed of sent) {
+    const granted = stuck.has(sealed.attemptId) ? null : await grantedBySeal(sealed.seal, bound);
+    const opened = granted?.person.id === sealed.personId ? await openSeal(sealed) : null;
+    const { fared: [took] = [] } =
+      granted === null || opened === null ? {} : await takeKept(granted, [opened], new Map());
+    fared.push(took === undefined ? { how: 'waits' } : withoutId(took));
+    if (took === undefined || took.how === 'not-yet') stuck.add(sealed.attemptId);
+  }
+  return fared;
+}
+
+const withoutId = ({ how, refusal }: Fared): SealedFared =>
+  refusal === undefined ? { how } : { how, refusal };
 
 type Took = { fared: Omit<Fared, 'id'>; waits: Omit<Waits, 'attemptId'> | null };
 
@@ -123,22 +145,29 @@ function placeOf(sent: unknown): { attemptId: number; id: string } {
 
 /** When a bench was last heard, and how much it still held then: by the way, and never the reason for a refusal. */
 async function noteHeard(
+  { id: personId }: PersonView,
   device: string,
-  attemptIds: readonly number[],
+  named: readonly number[],
   held: ReadonlyMap<number, number>,
 ): Promise<void> {
-  if (attemptIds.length === 0) return;
+  const ids = [...new Set(named)].filter((id) => id > 0);
   await database()
     .sequelize.transaction(async (transaction) => {
-      await change(
-        `DELETE FROM bench_devices WHERE device = ? AND attempt_id IN (${places(attemptIds)})`,
-        [device, ...attemptIds],
+      // Only of the own pieces: what stands on the floor of a class is said by its students.
+      const own = await rowsOf<{ id: number }>(
+        `SELECT id FROM attempts WHERE student_id = ? AND id IN (${places(ids)})`,
+        [personId, ...ids],
         transaction,
       );
-      for (const id of attemptIds)
+      await change(
+        `DELETE FROM bench_devices WHERE device = ? AND attempt_id IN (${places(own)})`,
+        [device, ...own.map(({ id }) => id)],
+        transaction,
+      );
+      for (const { id } of own)
         await change(
           'INSERT INTO bench_devices (attempt_id, device, held, heard_at) VALUES (?, ?, ?, ?)',
-          [id, device, Math.min(held.get(id) ?? 0, 100_000), new Date()],
+          [id, device, Math.min(held.get(id) ?? 0, MOST_ENTRIES), new Date()],
           transaction,
         );
     })
@@ -164,18 +193,19 @@ export async function standingsOf(
     if ('done' in seen)
       standings.push({
         attemptId,
-        taken: await lastTaken(attemptId, device),
+        taken: await lastTaken(person, attemptId, device),
         marked: seen.done.decision !== null,
       });
   }
   return standings;
 }
 
-async function lastTaken(attemptId: number, device: string): Promise<number> {
+async function lastTaken({ id: personId }: PersonView, attemptId: number, device: string): Promise<number> {
   const rows = await rowsOf<{ last: number | null }>(
     `SELECT MAX(sequence) AS last FROM entries WHERE attempt_id = ? AND device = ?
-      UNION ALL SELECT MAX(sequence) FROM refused_entries WHERE attempt_id = ? AND device = ?`,
-    [attemptId, device, attemptId, device],
+      UNION ALL SELECT MAX(sequence) FROM refused_entries
+        WHERE attempt_id = ? AND device = ? AND author_id = ?`,
+    [attemptId, device, attemptId, device, personId],
   );
   return Math.max(0, ...rows.map(({ last }) => Number(last ?? 0)));
 }

@@ -1,7 +1,7 @@
 import { appendEntry } from './append-entry';
 import { classBoard } from './class-board';
 import { clearOver } from './clear-over';
-import { grantDevice } from './device-grants';
+import { grantDevice, grantedBy } from './device-grants';
 import { loadAttempt } from './attempts';
 import { codesForInstructor, firstInstructor } from './first-instructor';
 import { setSecret } from './credentials';
@@ -84,7 +84,9 @@ test('who is archived is out of the class and the board, with every record kept,
   expect(await makeSlips(people.instructor, CLASS, [student.id])).toEqual(refused('not-found'));
   passOn(await changeMember(people.instructor, CLASS, { personId: student.id, archived: false }));
   expect(await onBoard()).toContain(student.id);
-  expect(await personOfSession(token)).toEqual(student);
+  // Signed out: who comes back signs in.
+  expect(await personOfSession(token)).toBeNull();
+  expect(await personOfSession(await openSession(student.id))).toEqual(student);
 });
 
 test('nobody archives herself, renames a colleague, or takes over a colleague’s account', async () => {
@@ -165,11 +167,9 @@ test('what is over is taken out: sessions, grants of devices, codes; what is val
   await change('DELETE FROM sessions WHERE person_id = ?', [id]);
   const [open, ended, idle] = [await openSession(id), await openSession(id), await openSession(id)];
   await endSession(ended);
-  const device = '11111111-1111-4111-8111-111111111111';
-  const [old, fresh] = [
-    await grantDevice(people.students[1]!, device),
-    await grantDevice(people.students[1]!, device),
-  ];
+  const at = { device: '11111111-1111-4111-8111-111111111111', bound: 'this browser', usedOn: '' };
+  const give = async () => passOn(await grantDevice(people.students[1]!, at)).token;
+  const [old, fresh] = [await give(), await give()];
   const long = '2026-01-01 08:00:00';
   await change('UPDATE sessions SET ended_at = ? WHERE token_hash = ?', [long, hashOf(ended)]);
   await change('UPDATE sessions SET seen_at = ? WHERE token_hash = ?', [long, hashOf(idle)]);
@@ -184,4 +184,15 @@ test('what is over is taken out: sessions, grants of devices, codes; what is val
     { hash: hashOf(fresh) },
   ]);
   expect(await rowsOf('SELECT DISTINCT person_id AS id FROM one_time_codes')).toEqual([{ id }]);
+});
+
+test('whoever is archived can send nothing more from a bench; who is in no class any more is signed out', async () => {
+  const student = people.students[1];
+  const at = { device: '22222222-2222-4222-8222-222222222222', bound: 'that browser', usedOn: '' };
+  const session = await openSession(student!.id);
+  const { token } = passOn(await grantDevice(student!, at));
+  passOn(await changeMember(people.instructor, CLASS, { personId: student!.id, archived: true }));
+  passOn(await changeMember(people.instructor, CLASS, { personId: student!.id, archived: false }));
+  expect(await grantedBy(token, at.bound)).toBeNull();
+  expect(await personOfSession(session)).toBeNull();
 });

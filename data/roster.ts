@@ -9,6 +9,7 @@ import { conflict, forbidden, notFound, outcomeOf, refuseFields, type Outcome } 
 import { REMOVED, type PersonView } from './people';
 import { change, insertRow, places, rowOf, rowsOf } from './query';
 import { makeCode } from './secrets';
+import { endGrantsOf, grantsOf } from './device-grants';
 import { endSessionsOf } from './sessions';
 
 /** Characters of a class's code. */
@@ -42,7 +43,12 @@ export function loadRoster(viewer: PersonView, classId: number): Promise<Outcome
   return outcomeOf(async () => {
     const school = await taught(viewer, classId);
     const [members, elsewhere, classes] = await Promise.all([
-      rowsOf<Omit<Member, 'archived' | 'slipUntil'> & { archivedAt: Date | null; slipUntil: Date | null }>(
+      rowsOf<
+        Omit<Member, 'archived' | 'slipUntil' | 'benches'> & {
+          archivedAt: Date | null;
+          slipUntil: Date | null;
+        }
+      >(
         `SELECT p.id, p.name, m.role, m.archived_at AS archivedAt, c.kind AS secret,
             (SELECT MAX(o.expires_at) FROM one_time_codes o WHERE o.person_id = p.id AND o.used_at IS NULL
               AND o.expires_at > NOW(3)) AS slipUntil
@@ -64,6 +70,7 @@ export function loadRoster(viewer: PersonView, classId: number): Promise<Outcome
         [viewer.id],
       ),
     ]);
+    const grants = await grantsOf(members.map(({ id }) => id));
     return {
       classId,
       className: school.name,
@@ -74,6 +81,7 @@ export function loadRoster(viewer: PersonView, classId: number): Promise<Outcome
         ...member,
         archived: archivedAt !== null,
         slipUntil: slipUntil?.toISOString() ?? null,
+        benches: grants.filter(({ personId }) => personId === member.id),
       })),
       elsewhere,
       classes: classes.map(({ id, name, archivedAt }) => ({ id, name, archived: archivedAt !== null })),
@@ -229,9 +237,20 @@ export function changeMember(
         [archived ? new Date() : null, classId, personId],
         transaction,
       );
+      if (archived) await endOfMember(personId, transaction);
       return null;
     }),
   );
+}
+
+/** What benches may send in the name of whoever is archived ends; whoever is in no class any more is signed out. */
+async function endOfMember(personId: number, transaction: Transaction): Promise<void> {
+  const left = await rowOf<{ classId: number }>(
+    'SELECT class_id AS classId FROM memberships WHERE person_id = ? AND archived_at IS NULL LIMIT 1',
+    [personId],
+    transaction,
+  );
+  await (left === null ? endSessionsOf(personId, transaction) : endGrantsOf(personId, transaction));
 }
 
 async function memberRole(classId: number, personId: number, transaction: Transaction): Promise<Role> {

@@ -60,6 +60,8 @@ describe('the shop', () => {
       await handOut(people.instructor, exercise, { ...order(0, [people.students[0]!]), latheIds: [id] }),
     );
     expect(passOn(await loadLathe(people.instructor, id)).usedIn).toEqual([GOOD_FORM.title]);
+    // What another class makes on it is counted, not named.
+    expect(passOn(await loadLathe(people.stranger, id)).usedIn).toEqual(['one exercise of another class']);
   });
 
   test('records of the book: kept with revisions, put away, taken from a file as a whole or not at all', async () => {

@@ -99,19 +99,27 @@ export function loadLathe(
   return outcomeOf(async () => {
     await teachingOf(viewer);
     const lathe = (await lathesOf()).find(({ id }) => id === itemId) ?? notFound('lathe');
-    return { ...lathe, usedIn: await usedIn(itemId) };
+    return { ...lathe, usedIn: await usedIn(viewer, itemId) };
   });
 }
 
-/** Exercises of which sheets were made for a lathe: it is put away, and never taken out. */
-async function usedIn(itemId: number): Promise<string[]> {
-  const rows = await rowsOf<{ title: string }>(
-    `SELECT DISTINCT e.title FROM shop_revisions r JOIN sheets s ON s.lathe_revision_id = r.id
+/**
+ * Exercises of which sheets were made for a lathe: it is put away, and never taken out. Those of classes that the viewer
+ * does not belong to are counted, not named.
+ */
+async function usedIn(viewer: PersonView, itemId: number): Promise<string[]> {
+  const rows = await rowsOf<{ title: string; own: number }>(
+    `SELECT e.title, MAX(m.person_id IS NOT NULL) AS own FROM shop_revisions r JOIN sheets s ON s.lathe_revision_id = r.id
       JOIN hand_out_sheets hs ON hs.sheet_id = s.id JOIN hand_outs h ON h.id = hs.hand_out_id
-      JOIN exercises e ON e.id = h.exercise_id WHERE r.item_id = ? ORDER BY e.title LIMIT 20`,
-    [itemId],
+      JOIN exercises e ON e.id = h.exercise_id
+      LEFT JOIN memberships m ON m.class_id = e.class_id AND m.person_id = ? AND m.archived_at IS NULL AND m.role <> 'student'
+      WHERE r.item_id = ? GROUP BY e.id, e.title ORDER BY e.title LIMIT 200`,
+    [viewer.id, itemId],
   );
-  return rows.map(({ title }) => title);
+  const titles = [...new Set(rows.filter(({ own }) => own === 1).map(({ title }) => title))].slice(0, 20);
+  const others = rows.filter(({ own }) => own === 0).length;
+  const counted = others === 1 ? 'one exercise' : `${others} exercises`;
+  return others === 0 ? titles : [...titles, `${counted} of another class`];
 }
 
 /** A thing of the shop that is changed: which, and the revision that was before whoever changed it. */

@@ -2,7 +2,7 @@ import type { IncomingMessage } from 'node:http';
 
 /** So many of those who have signed in are remembered; a school has some hundred devices. */
 const MOST_KNOWN = 5000;
-const TOKEN = /(?:^|[;\s])(?:__Host-)?oyakata-[\w-]+=([A-Za-z0-9_-]{43})(?:;|$)/;
+const TOKEN = /(?:^|[;\s])(?:__Host-)?oyakata-[\w-]+=([A-Za-z0-9_-]{43})(?=;|$)/g;
 const GRANT = /^Bearer ([A-Za-z0-9_-]{43})$/;
 
 /** Who asks, as far as shares go: a person whom the application has recognised by this token, else the address. */
@@ -23,8 +23,12 @@ export class Askers {
   }
 
   askerOf({ headers }: Pick<IncomingMessage, 'headers'>, address: string): Asker {
-    const token = GRANT.exec(headers.authorization ?? '')?.[1] ?? TOKEN.exec(headers.cookie ?? '')?.[1];
-    const person = token === undefined ? undefined : this.#people.get(token);
+    const grant = GRANT.exec(headers.authorization ?? '')?.[1];
+    // A browser that is a bench has a cookie for that too.
+    const tokens = [...(headers.cookie ?? '').matchAll(TOKEN)].map(([, token]) => token);
+    const person = [grant, ...tokens]
+      .map((token) => this.#people.get(token ?? ''))
+      .find((id) => id !== undefined);
     return person === undefined ? `address ${address}` : `person ${person}`;
   }
 }

@@ -2,12 +2,13 @@ import 'server-only';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
 import type { FieldIssue } from '@/core/errors/field-issue';
 import { cutLongLists, readJson } from '@/core/json';
-import { grantedBy, type Granted } from '@/data/device-grants';
+import { grantedBy, isBound, type Granted } from '@/data/device-grants';
 import { isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
 import type { Outcome, Refusal } from '@/data/outcome';
 import { log } from '@/data/log';
 import type { PersonView } from '@/data/people';
 import { sharedAskers } from '@/door/askers';
+import { boundTo } from './bench-browser';
 import { diskHealth } from './disk-health';
 import { logDatabaseDown } from './log-database-down';
 import { readBody } from './read-body';
@@ -107,12 +108,24 @@ export function handleGranted<S extends AnyObjectSchema>(
 ) {
   return guarded(async (request) => {
     const token = /^Bearer ([\w-]{1,100})$/.exec(request.headers.get('authorization') ?? '')?.[1] ?? '';
-    const granted = await grantedBy(token);
+    const granted = await grantedBy(token, await boundTo());
     if (granted === null)
       return refusal(401, 'no-grant', 'Sign in at this device: then what it keeps is sent.');
     sharedAskers().recognised(token, granted.person.id);
     const body = await checkedBody(request, schema);
     return body instanceof Response ? body : run(granted, body);
+  });
+}
+
+/** The same for what was left closed at a bench: its browser is known, whoever works there. */
+export function handleBound<S extends AnyObjectSchema>(
+  schema: S,
+  run: (body: InferType<S>) => Promise<Response>,
+) {
+  return guarded(async (request) => {
+    if (!(await isBound(await boundTo()))) return refusal(401, 'no-grant', 'This browser is no bench.');
+    const body = await checkedBody(request, schema);
+    return body instanceof Response ? body : run(body);
   });
 }
 
@@ -211,7 +224,7 @@ function diskFull(request: Request): Response {
 }
 
 /** A refusal for now: sending the same again after the seconds named is right, and the client does it by itself. */
-function later(code: string, message: string, seconds: number): Response {
+export function later(code: string, message: string, seconds: number): Response {
   const response = refusal(503, code, message);
   response.headers.set('Retry-After', String(seconds));
   return response;

@@ -28,6 +28,8 @@ export interface LastPiece {
 /** The student's home: what to do next, what was said about the last piece, what is open. */
 export interface BenchHome {
   person: { id: number; name: string };
+  /** Whether a bench keeps what this person records: a student's. Staff record with their own session. */
+  records: boolean;
   /** At work first, then what is not begun, then what waits for its mark. */
   pieces: BenchPiece[];
   last: LastPiece | null;

@@ -2,6 +2,7 @@ import { array, number, object, string } from 'yup';
 import { bitesOf, cutFeeds, measuredOverWires, measureThread } from '../cut';
 import { bad, good, type Result } from '../errors/field-issue';
 import { bestWire, leadAngleCorrection, type WireCase } from '../gauging';
+import type { Tip } from '../tool';
 import { compoundAngle, positive, readTip, shape, tip, withoutId } from './request';
 
 /** The form of ISO 68-1 and ASME B1.1; its tool feeds toward the leading flank, which is the fed one here. */
@@ -39,6 +40,34 @@ const schema = object({
   .strict()
   .noUnknown('There is no such field: ${unknown}.');
 
+/** In millimetres: what is cut on any lathe with a single point lies well within. */
+const BELIEVABLE = { pitch: { least: 0.05, most: 200 }, workDiameter: { least: 0.1, most: 20_000 } };
+/** In pitches: a tool wider than this cuts no thread, and the deepest one on any axis needs less. */
+const WIDEST_TIP = 3;
+const DEEPEST = 4;
+
+/** Sizes beyond belief are refused before anything is computed: neighbouring turns overlap without number there. */
+function refuseUnbelievable(
+  unit: string,
+  pitch: number,
+  workDiameter: number,
+  edge: Tip,
+  feeds: readonly number[],
+): ReturnType<typeof bad> | null {
+  const inMm = unit === 'in' ? 25.4 : 1;
+  for (const [field, value] of Object.entries({ pitch, workDiameter })) {
+    const { least, most } = BELIEVABLE[field as keyof typeof BELIEVABLE];
+    if (value * inMm < least || value * inMm > most)
+      return bad(field, 'out-of-range', `${field} must lie between ${least} and ${most} mm.`);
+  }
+  const width = edge.kind === 'flat' ? edge.flat : edge.kind === 'radius' ? 2 * edge.radius : 0;
+  if (width > WIDEST_TIP * pitch)
+    return bad('tip', 'out-of-range', `tip can be ${WIDEST_TIP} pitches wide at most.`);
+  if (feeds.reduce((sum, feed) => sum + feed, 0) > DEEPEST * pitch)
+    return bad('feeds', 'out-of-range', `feeds can add up to ${DEEPEST} pitches at most.`);
+  return null;
+}
+
 /**
  * `{"side":"external","unit":"in","pitch":0.1,"workDiameter":0.75,"tip":{"flat":0.0125},"compoundAngle":30,"feeds":[0.002,0.01]}`:
  * what a 60 degree tool of one start leaves, by the exact envelope of its positions. A feed is one pass's, not cumulative.
@@ -49,6 +78,8 @@ export function calcGroove(request: unknown): Result<object> {
   const { pitch, workDiameter, compoundAngle, feeds } = read.value;
   const side = read.value.side === 'internal' ? 'internal' : 'external';
   const edge = readTip(read.value.tip);
+  const beyond = refuseUnbelievable(read.value.unit, pitch, workDiameter, edge, feeds);
+  if (beyond !== null) return beyond;
   let reading = 0;
   const cuts = feeds.map((feed) => ({ reading: (reading += feed), start: 0 }));
   const groove = {

@@ -1,5 +1,6 @@
 import { mixed, number, object, string, ValidationError, type InferType, type ObjectSchema } from 'yup';
 import { bad, good, type Result } from '../errors/field-issue';
+import { cutLongLists } from '../json';
 import { parseDesignation, type Thread } from '../thread';
 import type { Tip } from '../tool';
 
@@ -64,7 +65,7 @@ export function withoutId(request: unknown): object {
 /** Checks the shape of a request; the first thing wrong is refused with its field. */
 export function shape<T extends object>(schema: ObjectSchema<T>, request: unknown): Result<T> {
   try {
-    return good(schema.validateSync(request, { abortEarly: false }) as T);
+    return good(schema.validateSync(cutLongLists(schema, request), { abortEarly: false }) as T);
   } catch (error) {
     if (!ValidationError.isError(error)) throw error;
     const first = firstInOrder(error, Object.keys(schema.fields));

@@ -1,4 +1,5 @@
-import { ValidationError, type Schema } from 'yup';
+import { ValidationError, type AnySchema, type Schema } from 'yup';
+import { cutLongLists } from '../json';
 import { UNKNOWN, UNKNOWN_NAME } from './parts';
 
 /** Why a stored document can not be read. */
@@ -66,6 +67,7 @@ export function documentReader<T>(kind: DocumentKind<T>): (stored: unknown) => T
         );
       }
     }
+    found = cutLongLists(schema as AnySchema, found) as StoredObject;
     const whole = checked(schema, found, true);
     if (whole.ok) return whole.value;
     // Names of a later release are put aside, all of them at once: every pass of a sheet may have one.

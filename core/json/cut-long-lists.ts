@@ -1,8 +1,5 @@
 import type { AnySchema } from 'yup';
 
-/** Where a schema says nothing of how many, nobody needs more. */
-const MOST_UNSAID = 500;
-
 interface Inside {
   type: string;
   fields?: Record<string, AnySchema>;
@@ -18,10 +15,10 @@ export function cutLongLists(schema: AnySchema, value: unknown): unknown {
   const { type, fields, innerType, tests } = schema as unknown as Inside;
   if (Array.isArray(value)) {
     const said = (tests ?? []).find(({ OPTIONS }) => OPTIONS?.name === 'max')?.OPTIONS?.params?.max;
-    const most = typeof said === 'number' ? said : MOST_UNSAID;
     // A table looks at itself, in one go.
     if (type !== 'array') return value;
-    const kept = value.length > most ? value.slice(0, most + 1) : value;
+    // Where a schema does not say how many, nothing may be left out without a word.
+    const kept = typeof said === 'number' && value.length > said ? value.slice(0, said + 1) : value;
     return innerType === undefined ? kept : kept.map((each) => cutLongLists(innerType, each));
   }
   if (typeof value !== 'object' || value === null || fields === undefined) return value;

@@ -18,6 +18,8 @@ export interface AccountView {
   /** A student's PIN is reset by the instructor; null without either. */
   kind: SecretKind | null;
   sessions: OwnSession[];
+  /** Benches that may send what the viewer records there. */
+  benches: OwnGrant[];
 }
 
 /** Somebody of the demo shop whose password or PIN is still the demo's. */
@@ -40,4 +42,15 @@ export interface BenchStudent {
   id: number;
   name: string;
   hasPin: boolean;
+}
+
+/** A bench that may send what its student records there, for some days. */
+export interface OwnGrant {
+  id: number;
+  /** Which browser on which system; empty for one of an earlier release. */
+  usedOn: string;
+  grantedAt: string;
+  /** When it sent last; null when it never has. */
+  sentAt: string | null;
+  until: string;
 }

@@ -1,4 +1,4 @@
-import type { SecretKind } from './account';
+import type { OwnGrant, SecretKind } from './account';
 import type { Role } from './role';
 
 /** Somebody in a class. */
@@ -11,6 +11,8 @@ export interface Member {
   secret: SecretKind | null;
   /** Until when a slip that was given may be used (ISO 8601); null without one. */
   slipUntil: string | null;
+  /** Benches that may send what this student records there. */
+  benches: OwnGrant[];
 }
 
 /** A class with everybody in it, for those who teach it. */

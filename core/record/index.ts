@@ -35,3 +35,4 @@ export type { LatheContent } from './kinds/lathe';
 export * from './rows-from-log';
 export * from './implied';
 export * from './crest-of-record';
+export * from './room';

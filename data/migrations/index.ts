@@ -8,6 +8,7 @@ import * as people from './0006-people';
 import * as floor from './0007-floor';
 import * as outbox from './0008-outbox';
 import * as safeGround from './0009-safe-ground';
+import * as grants from './0010-grants';
 
 export interface MigrationStep {
   name: string;
@@ -29,4 +30,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...floor.steps.map(({ name, up }) => ({ name: `0007-floor: ${name}`, up })),
   ...outbox.steps.map(({ name, up }) => ({ name: `0008-outbox: ${name}`, up })),
   ...safeGround.steps.map(({ name, up }) => ({ name: `0009-safe-ground: ${name}`, up })),
+  ...grants.steps.map(({ name, up }) => ({ name: `0010-grants: ${name}`, up })),
 ];

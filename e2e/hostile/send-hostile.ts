@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { anyText } from '../../core/test/arbitrary-text';
 import { sendRaw, type RawAnswer, type RawRequest } from './raw-request';
-import { anySpoiling, spoilt } from './spoil';
+import { anySpoiling, spoilt } from '../../core/test/spoil';
 import { targetsOf, type Ground, type Target } from './targets';
 
 /** What a run came to. */

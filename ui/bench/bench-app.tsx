@@ -4,16 +4,18 @@ import { useCallback, useEffect, useState, type ComponentType } from 'react';
 import type { BenchHome } from '@/core/board';
 import type { ShopWords } from '@/core/shop';
 import { useNews } from '../shell/news';
-import { ask, send } from '../shell/send';
+import { ask } from '../shell/send';
 import { useTouch } from '../shell/touch';
 import { useStayPut } from '../shell/use-stay-put';
+import { signOut } from '../people/sign-out';
 import { benchButton } from './bench-button';
 import { BenchHomeView } from './bench-home';
 import { BenchLine } from './bench-line';
-import { hasGrant, recall, remember, whoWorks, worksHere } from './bench-store';
+import { hasFreshGrant, recall, remember, whoWorks } from './bench-store';
 import type { BenchWorkProps } from './bench-work';
 import { keepLoaded, registerWorker } from './keep-the-bench';
 import { askForGrant, beginOutbox, catchUp, lookAtServer } from './outbox';
+import { worksHere } from './works-here';
 
 /** The home with what the shop's pages share; the bench remembers both. */
 export interface BenchFacts extends BenchHome {
@@ -41,7 +43,9 @@ export function BenchApp() {
       setHome(sent.value);
       setNobody(false);
       await keepKnown(sent.value);
-      if (!(await hasGrant(person.id).catch(() => true))) await askForGrant();
+      // Only what students record is kept here; staff record with their own session.
+      if (sent.value.records && !(await hasFreshGrant(person.id).catch(() => true)))
+        await askForGrant(person.id);
     } else if (!sent.later) {
       // Nobody is signed in: what was remembered of whoever was goes; what is still to be sent stays.
       await worksHere(null).catch(() => undefined);
@@ -82,13 +86,6 @@ export function BenchApp() {
     );
     return () => window.clearInterval(timer);
   }, [lost, load]);
-
-  async function signOut() {
-    const sent = await send('DELETE', '/api/session');
-    if (!sent.ok) return;
-    await worksHere(null).catch(() => undefined);
-    window.location.assign('/sign-in');
-  }
 
   const open = (attemptId: number | null) => {
     // The place on the page, not another page: it works without the network, and a reload comes back to it.

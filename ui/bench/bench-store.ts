@@ -20,11 +20,27 @@ export interface KeptEntry {
   why: string | null;
 }
 
-/** What a device may send in the name of a person. */
+/** What a device may send in the name of whoever works at it. */
 export interface Grant {
   personId: number;
-  name: string;
   token: string;
+  /** What is left here unsent is closed with this key (base64). Missing in those of an earlier release. */
+  seal?: string;
+  key?: string;
+  /** When it was given, by this device's clock; 0: the server has ended it, and the key still closes what is left. */
+  at?: number;
+}
+
+/** An entry that somebody has left here unsent: closed, so that nobody else here reads it, and sent all the same. */
+export interface SealedEntry {
+  attemptId: number;
+  sequence: number;
+  personId: number;
+  seal: string;
+  iv: string;
+  closed: string;
+  /** Since when it waits. */
+  deviceTime: string;
 }
 
 /** Something of a person that is shown while the server can not be asked. */
@@ -38,6 +54,7 @@ interface BenchSchema extends DBSchema {
   facts: { key: string; value: string };
   grants: { key: number; value: Grant };
   kept: { key: [number, number]; value: KeptEntry };
+  sealed: { key: [number, number]; value: SealedEntry };
   counters: { key: number; value: number };
   remembered: { key: string; value: Remembered };
 }
@@ -48,8 +65,10 @@ let opened: Promise<BenchStore> | null = null;
 
 /** The device's own store, shared by its tabs. Rejects where the browser forbids one. */
 export function benchStore(): Promise<BenchStore> {
-  opened ??= openDB<BenchSchema>('oyakata-bench', 1, {
-    upgrade(store) {
+  opened ??= openDB<BenchSchema>('oyakata-bench', 2, {
+    upgrade(store, from) {
+      store.createObjectStore('sealed', { keyPath: ['attemptId', 'sequence'] });
+      if (from >= 1) return;
       store.createObjectStore('facts');
       store.createObjectStore('grants', { keyPath: 'personId' });
       store.createObjectStore('kept', { keyPath: ['attemptId', 'sequence'] });
@@ -82,18 +101,6 @@ export async function whoWorks(): Promise<BenchHome['person'] | null> {
   return text === undefined ? null : (JSON.parse(text) as BenchHome['person']);
 }
 
-/** Notes who works here; what was remembered of somebody else is taken away, what is still to be sent never. */
-export async function worksHere(person: BenchHome['person'] | null): Promise<void> {
-  const store = await benchStore();
-  const change = store.transaction(['facts', 'remembered'], 'readwrite');
-  const facts = change.objectStore('facts');
-  const remembered = change.objectStore('remembered');
-  await (person === null ? facts.delete('who') : facts.put(JSON.stringify(person), 'who'));
-  for (const { key, personId } of await remembered.getAll())
-    if (personId !== person?.id) await remembered.delete(key);
-  await change.done;
-}
-
 export async function remember(key: string, personId: number, value: unknown): Promise<void> {
   await (await benchStore()).put('remembered', { key, personId, value });
 }
@@ -104,7 +111,11 @@ export async function recall<T>(key: string, personId: number): Promise<T | null
   return found === undefined || found.personId !== personId ? null : (found.value as T);
 }
 
-/** Whether this device may send in a person's name. */
-export async function hasGrant(personId: number): Promise<boolean> {
-  return (await (await benchStore()).get('grants', personId)) !== undefined;
+/** A grant is asked for anew each day that its person works here. */
+const RENEW_MS = 86_400_000;
+
+/** Whether this device may send in a person's name for days yet, and can close what that person leaves. */
+export async function hasFreshGrant(personId: number): Promise<boolean> {
+  const grant = await (await benchStore()).get('grants', personId);
+  return grant?.key !== undefined && Date.now() - (grant.at ?? 0) < RENEW_MS;
 }

@@ -1,3 +1,5 @@
+import { createDecipheriv, webcrypto } from 'node:crypto';
+import { TextDecoder, TextEncoder } from 'node:util';
 import { act } from '@testing-library/react';
 import { entryExamples } from '@/core/test/entry-examples';
 import { sheetOf } from '@/core/test/record';
@@ -16,6 +18,9 @@ interface Server {
   mostAtOnce: number;
   grants: Set<string>;
   batches: number;
+  /** What was sent closed, as the server opens it, and by which seals it takes any. */
+  closed: object[];
+  seals: Set<string>;
 }
 let server: Server;
 const PERSON = { id: 1, name: 'One', role: 'student' as const };
@@ -44,6 +49,26 @@ function take(entries: Sent[]) {
   return { fared, awaits: [...awaits].map(([attemptId, each]) => ({ attemptId, ...each })) };
 }
 
+const KEY = Buffer.alloc(32, 7).toString('base64');
+type Closed = { attemptId: number; sequence: number; seal: string; iv: string; closed: string };
+
+/** Opens what was closed as the server does (data/seals.ts). */
+function takeClosed(body: string) {
+  const { sealed } = JSON.parse(body) as { sealed: Closed[] };
+  const fared = sealed.map(({ attemptId, sequence, seal, iv, closed }) => {
+    if (!server.seals.has(seal)) return { how: 'waits' };
+    const bytes = Buffer.from(closed, 'base64');
+    const opened = createDecipheriv('aes-256-gcm', Buffer.from(KEY, 'base64'), Buffer.from(iv, 'base64'));
+    opened.setAAD(Buffer.from(`${seal} ${attemptId} ${sequence}`));
+    opened.setAuthTag(bytes.subarray(-16));
+    server.closed.push(
+      JSON.parse(Buffer.concat([opened.update(bytes.subarray(0, -16)), opened.final()]).toString()) as object,
+    );
+    return { how: 'taken' };
+  });
+  return { fared };
+}
+
 const realTimeout = window.setTimeout;
 afterEach(() => jest.restoreAllMocks());
 
@@ -60,12 +85,18 @@ beforeEach(() => {
     mostAtOnce: 50,
     grants: new Set(['token']),
     batches: 0,
+    closed: [],
+    seals: new Set(['seal-1']),
   };
   const answer = (status: number, body: unknown) =>
     Promise.resolve({ ok: status < 400, status, headers: new Map(), json: () => Promise.resolve(body) });
   const refuse = (status: number, code: string) =>
     answer(status, { error: { code, message: code, fields: [] } });
+  Object.defineProperty(globalThis, 'crypto', { value: webcrypto, configurable: true });
+  document.cookie = 'oyakata-held=; path=/; max-age=0';
   Object.assign(globalThis, {
+    TextEncoder,
+    TextDecoder,
     structuredClone: (value: unknown) => JSON.parse(JSON.stringify(value)) as unknown,
     BroadcastChannel: class {
       postMessage() {}
@@ -73,6 +104,7 @@ beforeEach(() => {
     },
     fetch: (url: string, init: { headers: Record<string, string>; body: string }) => {
       if (!server.there) return Promise.reject(new TypeError('Failed to fetch'));
+      if (url.endsWith('/sealed')) return answer(200, takeClosed(init.body));
       if (!server.grants.has(init.headers.authorization?.replace('Bearer ', '') ?? ''))
         return refuse(401, 'no-grant');
       const body = JSON.parse(init.body) as { entries: Sent[]; attemptIds: number[] };
@@ -108,7 +140,9 @@ async function device() {
   const store = await import('./bench-store');
   const entries = await import('./kept-entries');
   const outbox = await import('./outbox');
-  await (await store.benchStore()).put('grants', { personId: 1, name: 'One', token: 'token' });
+  const works = await import('./works-here');
+  const grant = { token: 'token', seal: 'seal-1', key: KEY, at: Date.now() };
+  await (await store.benchStore()).put('grants', { personId: 1, ...grant });
   let made = 0;
   const keep = (attemptId: number, maker = PERSON, more: Partial<KeptEntry> = {}): Promise<KeptEntry> =>
     entries.keep({
@@ -122,7 +156,7 @@ async function device() {
       ...more,
     });
   const states = async (attemptId: number) => (await entries.keptOf(attemptId)).map(({ state }) => state);
-  return { ...store, ...entries, ...outbox, keep, states };
+  return { ...store, ...entries, ...outbox, ...works, keep, states };
 }
 
 test('each piece has its own count, also when two tabs keep at one moment; what is kept is sent once and in order', async () => {
@@ -202,28 +236,98 @@ test('a server that was restored is sent again what it lacks; what is marked is 
 test('each goes under its maker’s grant; one whose grant ended waits for its maker, the others go on', async () => {
   const bench = await device();
   const two = { id: 2, name: 'Two', role: 'student' as const };
-  await (await bench.benchStore()).put('grants', { personId: 2, name: 'Two', token: 'ended' });
+  await (await bench.benchStore()).put('grants', { personId: 2, token: 'ended', key: KEY, at: 1 });
   await bench.keep(3, two);
   await bench.keep(5);
   await act(() => bench.flush());
   expect(await bench.states(5)).toEqual(['sent']);
-  expect(bench.outboxState()).toMatchObject({ held: 1, waitsFor: ['Two'], canSend: false });
-  expect(await bench.hasGrant(2)).toBe(false);
+  expect(bench.outboxState()).toMatchObject({ held: 1, waits: 1, canSend: false });
+  // The key stays: what is left here can still be closed with it.
+  expect(await bench.hasFreshGrant(2)).toBe(false);
+  expect(await (await bench.benchStore()).get('grants', 2)).toMatchObject({ key: KEY, at: 0 });
 });
 
-test('of whoever leaves nothing is shown any more; what is to be sent, and the device, stay', async () => {
+test('of whoever leaves nothing is there to read any more; what is unsent is closed and sent, and the device stays', async () => {
   const bench = await device();
   await bench.worksHere({ id: 1, name: 'One' });
   await bench.remember('home', 1, { last: 'said' });
   await bench.keep(5);
+  await act(() => bench.flush());
+  server.there = false;
+  await bench.keep(5, PERSON, { content: { kind: 'note', text: 'between us' } as never });
+  await bench.keep(5);
+  await act(() => bench.flush());
   expect(await bench.recall('home', 1)).toEqual({ last: 'said' });
   expect(await bench.recall('home', 2)).toBeNull();
   const id = await bench.benchDevice();
-  await bench.worksHere(null);
-  expect(await bench.whoWorks()).toBeNull();
-  expect(await bench.recall('home', 1)).toBeNull();
-  expect(await bench.keptOf(5)).toHaveLength(1);
+  await bench.worksHere({ id: 2, name: 'Two' });
+  const store = await bench.benchStore();
+  const everything = await Promise.all(
+    (['facts', 'grants', 'kept', 'sealed', 'remembered'] as const).map((name) => store.getAll(name)),
+  );
+  const text = JSON.stringify(everything);
+  for (const secret of ['between us', 'token', KEY, 'One', 'entry-1', 'said'])
+    expect(text).not.toContain(secret);
+  expect(await store.getAll('sealed')).toMatchObject([{ sequence: 2 }, { sequence: 3 }]);
   expect(await bench.benchDevice()).toBe(id);
+  await act(() => bench.flush());
+  expect(bench.outboxState()).toMatchObject({ held: 2, since: '2026-11-26T08:00:00.000Z', canSend: true });
+  server.there = true;
+  await act(() => bench.flush());
+  expect(server.closed).toMatchObject([
+    { attemptId: 5, sequence: 2, device: id, content: { text: 'between us' }, maker: PERSON },
+    { attemptId: 5, sequence: 3 },
+  ]);
+  expect(bench.outboxState()).toMatchObject({ held: 0, waits: 0, canSend: false });
+});
+
+test('what was left closed waits for its maker when nothing allows it any more, and is open to the maker alone', async () => {
+  const bench = await device();
+  await bench.keep(5);
+  await bench.worksHere(null);
+  server.seals.clear();
+  await act(() => bench.flush());
+  expect(bench.outboxState()).toMatchObject({ held: 1, waits: 1, canSend: false });
+  const batches = server.closed.length;
+  await act(() => bench.flush());
+  expect(server.closed).toHaveLength(batches);
+  expect(await bench.sealsHere(1)).toEqual(['seal-1']);
+  await bench.openOwn({ 'seal-1': Buffer.alloc(32, 8).toString('base64') });
+  expect(await bench.keptOf(5)).toEqual([]);
+  await bench.openOwn({ 'seal-1': KEY });
+  expect(await bench.keptOf(5)).toMatchObject([{ sequence: 1, state: 'held', content: { text: 'x' } }]);
+  expect(await bench.sealsHere()).toEqual([]);
+  // Its count goes on.
+  expect(await bench.keep(5)).toMatchObject({ sequence: 2 });
+});
+
+test('what an earlier release has kept without a key stays as it is, and is sent', async () => {
+  const bench = await device();
+  const two = { id: 2, name: 'Two', role: 'student' as const };
+  await (await bench.benchStore()).put('grants', { personId: 2, token: 'token' });
+  await bench.keep(7, two);
+  await bench.worksHere({ id: 1, name: 'One' });
+  await act(() => bench.flush());
+  expect(server.has.get(7)).toHaveLength(1);
+  await bench.worksHere({ id: 1, name: 'One' });
+  expect(await (await bench.benchStore()).getAll('grants')).toMatchObject([{ personId: 1 }]);
+  expect(await bench.keptOf(7)).toEqual([]);
+});
+
+test('a store that was cleared with three held is known by it, and said until somebody has read it', async () => {
+  const before = await device();
+  server.there = false;
+  for (let made = 0; made < 3; made += 1) await before.keep(5);
+  await act(() => before.flush());
+  jest.resetModules();
+  const after = await device();
+  server.there = true;
+  await act(() => after.flush());
+  expect(after.outboxState()).toMatchObject({ held: 0, missing: 3 });
+  const { missingSeen } = await import('./held-count');
+  missingSeen();
+  await act(() => after.lookAgain());
+  expect(after.outboxState().missing).toBe(0);
 });
 
 test('what a later bench has made waits for the update of the server, and holds up no other piece', async () => {
@@ -251,8 +355,8 @@ test('entries of one piece by several go in its order: what stands behind whoeve
   await bench.keep(7);
   await act(() => bench.flush());
   expect([await bench.states(5), await bench.states(7)]).toEqual([['sent', 'held', 'held'], ['sent']]);
-  expect(bench.outboxState()).toMatchObject({ held: 2, waitsFor: ['Two'], problem: null, canSend: false });
-  await (await bench.benchStore()).put('grants', { personId: 2, name: 'Two', token: 'token' });
+  expect(bench.outboxState()).toMatchObject({ held: 2, waits: 1, problem: null, canSend: false });
+  await (await bench.benchStore()).put('grants', { personId: 2, token: 'token' });
   await act(() => bench.flush());
   expect(server.has.get(5)).toEqual(['entry-1', 'entry-2', 'entry-3']);
 });

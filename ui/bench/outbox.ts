@@ -1,5 +1,14 @@
 import { ask, send, type Sent } from '../shell/send';
-import { benchDevice, benchStore, type Grant, type KeptEntry } from './bench-store';
+import {
+  benchDevice,
+  benchStore,
+  whoWorks,
+  type Grant,
+  type KeptEntry,
+  type SealedEntry,
+} from './bench-store';
+import { openOwn, sealsHere } from './works-here';
+import { missingHere, noteHeld, noteMissing, notePresent } from './held-count';
 import { allKept, letGo, noteFared, sendAgainFrom } from './kept-entries';
 
 /** What the device still holds, for whoever looks at it. */
@@ -8,8 +17,10 @@ export interface OutboxState {
   held: number;
   /** Since when the oldest of them waits, by this device's clock (ISO 8601). */
   since: string | null;
-  /** Whose entries wait until they sign in here again. */
-  waitsFor: string[];
+  /** So many of them wait until whoever recorded them signs in here again. */
+  waits: number;
+  /** Kept here before, and gone: the browser's store was cleared. */
+  missing: number;
   /** Refused by the server. */
   refused: KeptEntry[];
   /** Why something can not be sent now; null when all is well. */
@@ -34,7 +45,15 @@ const AT_ONCE = 50;
 const AGAIN_MS = [2000, 4000, 8000, 15_000] as const;
 const NAME = 'oyakata-outbox';
 
-const EMPTY: OutboxState = { held: 0, since: null, waitsFor: [], refused: [], problem: null, canSend: false };
+const EMPTY: OutboxState = {
+  held: 0,
+  since: null,
+  waits: 0,
+  missing: 0,
+  refused: [],
+  problem: null,
+  canSend: false,
+};
 let state = EMPTY;
 let failures = 0;
 let timer: number | undefined;
@@ -54,6 +73,11 @@ export function beginOutbox(): void {
   if (channel !== null) return;
   channel = new BroadcastChannel(NAME);
   channel.onmessage = () => void look(state.problem);
+  // What is kept here is the only one there is until it is sent: the browser is asked not to clear it for room.
+  void navigator.storage?.persist?.().catch(() => false);
+  void benchDevice()
+    .then(notePresent)
+    .catch(() => undefined);
   window.addEventListener('online', () => void flush());
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'visible') void flush();
@@ -61,27 +85,34 @@ export function beginOutbox(): void {
   void catchUp();
 }
 
-/** The right to send in this person's name from now on, whoever is signed in later. */
-export function askForGrant(): Promise<boolean> {
-  asking ??= newGrant().finally(() => void (asking = null));
+/** The right to send in this student's name from now on, whoever is signed in later. */
+export function askForGrant(personId: number): Promise<boolean> {
+  asking ??= newGrant(personId).finally(() => void (asking = null));
   return asking;
 }
 
 let asking: Promise<boolean> | null = null;
 
-async function newGrant(): Promise<boolean> {
+interface NewGrant {
+  token: string;
+  seal: string;
+  key: string;
+  keys: Record<string, string>;
+  missing: number;
+}
+
+async function newGrant(personId: number): Promise<boolean> {
   const device = await benchDevice();
-  const sent = await send<{ token: string; person: { id: number; name: string } }>(
-    'POST',
-    '/api/outbox/grant',
-    { device },
-  );
-  if (sent.ok) {
-    const { person, token } = sent.value;
-    await (await benchStore()).put('grants', { personId: person.id, name: person.name, token });
-    void flush();
-  }
-  return sent.ok;
+  const seals = (await sealsHere(personId)).slice(0, 50);
+  const sent = await send<NewGrant>('POST', '/api/outbox/grant', { device, seals });
+  if (!sent.ok) return false;
+  const { token, seal, key, keys, missing } = sent.value;
+  await (await benchStore()).put('grants', { personId, token, seal, key, at: Date.now() });
+  await openOwn(keys);
+  if (missing > 0) noteMissing(missing);
+  closedWaits = new Set();
+  void flush();
+  return true;
 }
 
 /** Sends what is held, one tab at a time. Called after every entry, when the network comes back, and by itself. */
@@ -90,7 +121,8 @@ export function flush(): Promise<void> {
   return navigator.locks.request(NAME, async () => {
     // What is held is said before it is sent, which may take long.
     await look(state.problem);
-    const problem = await sendAll();
+    await sendOfStaff();
+    const problem = (await sendAll()) ?? (await sendClosed());
     failures = problem === null ? 0 : failures + 1;
     await look(problem);
     channel?.postMessage('changed');
@@ -111,7 +143,7 @@ export async function catchUp(): Promise<void> {
     const kept = await allKept();
     for (const [personId, entries] of byMaker(kept)) {
       const grant = await (await benchStore()).get('grants', personId);
-      if (grant === undefined) continue;
+      if (grant === undefined || grant.at === 0) continue;
       const attemptIds = [...new Set(entries.map(({ attemptId }) => attemptId))].slice(0, 200);
       const sent = await post<Standings>('/api/outbox/standing', { attemptIds }, grant);
       if (!sent.ok) continue;
@@ -163,7 +195,7 @@ async function sendAll(): Promise<string | null> {
     if (!sent.ok) {
       if (sent.later) return sent.message;
       // The grant was ended: its maker signs in here again. Everybody else's goes on.
-      if (sent.code === 'no-grant') await (await benchStore()).delete('grants', grant.personId);
+      if (sent.code === 'no-grant') await (await benchStore()).put('grants', { ...grant, at: 0 });
       // Too much at once, or one of them is not as it should be: the others are found out by smaller parts.
       else if (entries.length > 1) atOnce = Math.ceil(entries.length / 2);
       else if (entries[0] !== undefined) stuck.set(entries[0].attemptId, sent.message);
@@ -213,7 +245,7 @@ async function sendable(held: readonly KeptEntry[], atOnce: number): Promise<[Gr
   const store = await benchStore();
   for (const [personId, entries] of byMaker(fronts(held).flat())) {
     const grant = await store.get('grants', personId);
-    if (grant !== undefined) return [grant, entries.slice(0, atOnce)];
+    if (grant !== undefined && grant.at !== 0) return [grant, entries.slice(0, atOnce)];
   }
   return [null, []];
 }
@@ -244,26 +276,77 @@ function heldBeyond(held: readonly KeptEntry[], sent: readonly KeptEntry[]) {
   }));
 }
 
+/** What staff have recorded here under an earlier release is sent with their own session, when they work here. */
+async function sendOfStaff(): Promise<void> {
+  const who = await whoWorks();
+  const own = (await allKept()).filter(
+    ({ maker, state: how }) => how === 'held' && maker.id === who?.id && maker.role !== 'student',
+  );
+  const device = await benchDevice();
+  for (const entry of own) {
+    const { attemptId, sequence } = entry;
+    const sent = await send('POST', `/api/attempts/${attemptId}/entries`, envelope(entry, device));
+    if (!sent.ok && (sent.later || sent.code === 'unknown-person')) return;
+    await noteFared([
+      { attemptId, sequence, state: sent.ok ? 'sent' : 'refused', why: sent.ok ? null : sent.message },
+    ]);
+  }
+}
+
+/** What the server has said waits for its maker; asked again when somebody signs in. */
+let closedWaits = new Set<string>();
+const nameOf = ({ attemptId, sequence }: Pick<SealedEntry, 'attemptId' | 'sequence'>) =>
+  `${attemptId} ${sequence}`;
+
+/** Sends what others have left here closed, as it is; what can not be taken so waits for its maker. */
+async function sendClosed(): Promise<string | null> {
+  const store = await benchStore();
+  for (;;) {
+    const waiting = (await store.getAll('sealed')).filter((each) => !closedWaits.has(nameOf(each)));
+    const batch = waiting.slice(0, AT_ONCE);
+    if (batch.length === 0) return null;
+    const sealed = batch.map(({ attemptId, sequence, personId, seal, iv, closed }) => {
+      return { attemptId, sequence, personId, seal, iv, closed };
+    });
+    const sent = await send<{ fared: { how: string }[] }>('POST', '/api/outbox/sealed', { sealed });
+    if (!sent.ok && sent.later) return sent.message;
+    for (const [index, entry] of batch.entries()) {
+      const how = sent.ok ? sent.value.fared[index]?.how : 'waits';
+      if (how === 'taken' || how === 'refused')
+        await store.delete('sealed', [entry.attemptId, entry.sequence]);
+      else closedWaits.add(nameOf(entry));
+    }
+  }
+}
+
 async function look(problem: string | null): Promise<void> {
   const kept = await allKept();
   const held = kept.filter((entry) => entry.state === 'held');
   const store = await benchStore();
-  const waitsFor = new Set<string>();
-  let canSend = false;
-  for (const [personId, [first]] of byMaker(fronts(held).flat())) {
-    if ((await store.get('grants', personId)) !== undefined) canSend = true;
-    else if (first !== undefined) waitsFor.add(first.maker.name);
+  const sealed = await store.getAll('sealed');
+  let waits = sealed.filter((each) => closedWaits.has(nameOf(each))).length;
+  let canSend = sealed.length > waits;
+  for (const [personId, entries] of byMaker(fronts(held).flat())) {
+    const grant = await store.get('grants', personId);
+    if (grant !== undefined && grant.at !== 0) canSend = true;
+    else waits += entries.length;
   }
+  const count = held.length + sealed.length;
   state = {
-    held: held.length,
-    since: held.map(({ deviceTime }) => deviceTime).sort()[0] ?? null,
-    waitsFor: [...waitsFor],
+    held: count,
+    since: [...held, ...sealed].map(({ deviceTime }) => deviceTime).sort()[0] ?? null,
+    waits,
+    missing: missingHere(),
     refused: kept.filter((entry) => entry.state === 'refused'),
-    problem: held.length === 0 ? null : problem,
+    problem: count === 0 ? null : problem,
     canSend,
   };
+  noteHeld(await benchDevice(), count);
   listeners.forEach((listener) => listener());
 }
+
+/** Looks at what is held once more, without sending. */
+export const lookAgain = (): Promise<void> => look(state.problem);
 
 /** Whether the server answers at all; when it does after a silence, it is caught up with. */
 export async function lookAtServer(): Promise<boolean> {

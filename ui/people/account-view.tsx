@@ -18,6 +18,7 @@ export function AccountView({
   signInName,
   kind,
   sessions,
+  benches,
 }: Account & { who: { name: string; role: string } }) {
   const say = useToast();
   const refresh = useRefresh();
@@ -26,6 +27,13 @@ export function AccountView({
     const sent = await send('DELETE', `/api/sessions/${id}`);
     if (!sent.ok) return say(sent.message, 'bad');
     say('That session is ended.');
+    await refresh();
+  }
+
+  async function endBench(id: number) {
+    const sent = await send('DELETE', `/api/grants/${id}`);
+    if (!sent.ok) return say(sent.message, 'bad');
+    say('That bench sends nothing more until you sign in there.');
     await refresh();
   }
 
@@ -78,6 +86,7 @@ export function AccountView({
               ))}
             </tbody>
           </table>
+          {benches.length > 0 && <Benches benches={benches} onEnd={(id) => void endBench(id)} />}
           <p className="text-sm text-ink-soft">
             The last use is noted once an hour. A session that you do not know: end it, and choose another{' '}
             {kind === 'pin' ? 'PIN: ask the instructor for a slip.' : 'password.'}
@@ -86,6 +95,41 @@ export function AccountView({
         {kind === 'password' && <PasswordForm signInName={signInName ?? who.name} />}
       </main>
     </>
+  );
+}
+
+/** Where what is recorded is sent in the own name, also while somebody else works there. */
+function Benches({ benches, onEnd }: { benches: Account['benches']; onEnd: (id: number) => void }) {
+  return (
+    <table className="mt-3 w-full border-collapse">
+      <caption className="label pb-1 text-left text-ink-soft">
+        Benches that send what you record there
+      </caption>
+      <thead className="text-left text-sm text-ink-soft">
+        <tr>
+          <th className="py-1 pr-4 font-medium">On</th>
+          <th className="py-1 pr-4 font-medium">Sent last</th>
+          <th className="py-1 pr-4 font-medium">Until</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        {benches.map(({ id, usedOn, sentAt, until }) => (
+          <tr key={id} className="border-t border-rule">
+            <td className="py-2 pr-4">{usedOn === '' ? 'an earlier release' : usedOn}</td>
+            <td className="py-2 pr-4">{sentAt === null ? 'nothing yet' : <ShopTime at={sentAt} />}</td>
+            <td className="py-2 pr-4">
+              <ShopTime at={until} />
+            </td>
+            <td className="py-2 text-right">
+              <Button aria-label={`End the bench on ${usedOn}`} onClick={() => onEnd(id)}>
+                End
+              </Button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

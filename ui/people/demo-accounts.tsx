@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { DemoAccount } from '@/core/people';
 import { Message } from '../kit/message';
 import { send } from '../shell/send';
-import { useSignedIn } from './use-signed-in';
+import { useSignedIn, type SignedIn } from './use-signed-in';
 
 const GROUPS = [
   { role: 'instructor', title: 'Instructor' },
@@ -28,8 +28,8 @@ export function DemoAccounts({
   async function enter({ id, name, signInName, classCode }: DemoAccount) {
     const sent =
       signInName === null
-        ? await send('POST', '/api/session/bench', { classCode, personId: id, pin })
-        : await send('POST', '/api/session', { name: signInName, password });
+        ? await send<SignedIn>('POST', '/api/session/bench', { classCode, personId: id, pin })
+        : await send<SignedIn>('POST', '/api/session', { name: signInName, password });
     if (!sent.ok) setProblem(`${name}: ${sent.message}`);
     signedIn(sent);
   }

@@ -22,12 +22,15 @@ export function MemberTable({
   members,
   viewerId,
   onSlip,
+  onEndBenches,
   onChange,
 }: {
   members: readonly Member[];
   viewerId: number;
   /** Left out where nobody gets a slip. */
   onSlip?: (member: Member) => void;
+  /** Left out where nobody has a bench any more. */
+  onEndBenches?: (member: Member) => void;
   onChange: (personId: number, change: MemberChange, words: string) => Promise<boolean>;
 }) {
   const [renamed, setRenamed] = useState<{ id: number; name: string } | null>(null);
@@ -84,6 +87,15 @@ export function MemberTable({
                     {member.secret === null ? 'Slip' : 'New PIN'}
                   </Button>
                 )}
+                {onEndBenches !== undefined && member.benches.length > 0 && (
+                  <Button
+                    tone="quiet"
+                    aria-label={`End the benches of ${member.name}`}
+                    onClick={() => onEndBenches(member)}
+                  >
+                    {member.benches.length === 1 ? 'End bench' : 'End benches'}
+                  </Button>
+                )}
                 {member.role === 'student' && renamed?.id !== member.id && (
                   <Button
                     tone="quiet"
@@ -119,8 +131,15 @@ export function MemberTable({
   );
 }
 
-function SignsIn({ member: { secret, slipUntil, role } }: { member: Member }) {
-  if (secret !== null) return <span>{secret === 'pin' ? 'with a PIN' : 'with a password'}</span>;
+function SignsIn({ member: { secret, slipUntil, role, benches } }: { member: Member }) {
+  if (secret !== null)
+    return (
+      <span>
+        {secret === 'pin' ? 'with a PIN' : 'with a password'}
+        {benches.length > 0 &&
+          `; ${benches.length === 1 ? 'a bench sends' : `${benches.length} benches send`} what is recorded`}
+      </span>
+    );
   if (slipUntil !== null)
     return (
       <span>

@@ -5,7 +5,7 @@ import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { problemsOf } from '../shell/problems-of';
 import { send } from '../shell/send';
-import { useSignedIn } from './use-signed-in';
+import { useSignedIn, type SignedIn } from './use-signed-in';
 
 /** Instructors and helpers: name and password, or a one-time code with which a password is chosen. */
 export function PasswordSignIn() {
@@ -20,8 +20,8 @@ export function PasswordSignIn() {
     event.preventDefault();
     setBusy(true);
     const sent = withCode
-      ? await send('POST', '/api/session/secret', { code: first, secret })
-      : await send('POST', '/api/session', { name: first, password: secret });
+      ? await send<SignedIn>('POST', '/api/session/secret', { code: first, secret })
+      : await send<SignedIn>('POST', '/api/session', { name: first, password: secret });
     setBusy(false);
     setProblems(sent.ok ? {} : problemsOf(sent, withCode ? 'code' : 'password'));
     signedIn(sent);

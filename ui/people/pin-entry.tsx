@@ -7,7 +7,7 @@ import { Field } from '../kit/field';
 import { Keypad } from '../kit/keypad';
 import { problemsOf } from '../shell/problems-of';
 import { send } from '../shell/send';
-import { useSignedIn } from './use-signed-in';
+import { useSignedIn, type SignedIn } from './use-signed-in';
 
 const MOST_FIGURES = 8;
 
@@ -31,8 +31,8 @@ export function PinEntry({
     event.preventDefault();
     const of = { classCode, personId: student.id };
     const sent = first
-      ? await send('POST', '/api/session/secret', { code: slip, secret: pin, student: of })
-      : await send('POST', '/api/session/bench', { ...of, pin });
+      ? await send<SignedIn>('POST', '/api/session/secret', { code: slip, secret: pin, student: of })
+      : await send<SignedIn>('POST', '/api/session/bench', { ...of, pin });
     setProblems(sent.ok ? {} : problemsOf(sent, 'pin'));
     if (!sent.ok && sent.code === 'no-pin') setFirst(true);
     if (!sent.ok && !first) setPin('');

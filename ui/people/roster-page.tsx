@@ -36,6 +36,14 @@ export function RosterPage({ who, ...roster }: RosterView & { who: { name: strin
     await done(sent, people.length === 1 ? 'A slip is made.' : `${people.length} slips are made.`);
   }
 
+  async function endBenches({ name, benches }: Member) {
+    for (const { id } of benches) {
+      const sent = await send('DELETE', `/api/grants/${id}`);
+      if (!sent.ok && sent.code !== 'refused') return void done(sent, '');
+    }
+    await done({ ok: true }, `${name} signs in again at the bench: what was not sent yet goes then.`);
+  }
+
   const here = members.filter((each) => !each.archived);
   const without = here.filter(({ secret, role }) => secret === null && role === 'student');
   return (
@@ -57,6 +65,7 @@ export function RosterPage({ who, ...roster }: RosterView & { who: { name: strin
             members={here}
             viewerId={viewerId}
             onSlip={(member) => void giveSlips([member])}
+            onEndBenches={(member) => void endBenches(member)}
             onChange={(personId, change, words) =>
               send('PUT', `${url}/members`, { personId, ...change }).then((sent) => done(sent, words))
             }

@@ -1,12 +1,19 @@
-import { worksHere } from '../bench/bench-store';
+import { sealsHere, worksHere } from '../bench/works-here';
 import { send } from '../shell/send';
 
-/** Ends the session of this browser and goes to the sign-in page; answers what was wrong, if anything. */
+/**
+ * Ends the session of this browser and goes to the sign-in page; answers what was wrong, if anything. What the bench of
+ * this browser keeps of whoever leaves is closed first, so that the server can end everything else in that name.
+ */
 export async function signOut(): Promise<string | null> {
-  const sent = await send('DELETE', '/api/session');
+  const closed = await worksHere(null)
+    .then(() => sealsHere())
+    .catch(() => []);
+  const sent = await send(
+    'DELETE',
+    `/api/session${closed.length === 0 ? '' : `?closed=${closed.slice(0, 50).join(',')}`}`,
+  );
   if (!sent.ok) return sent.message;
-  // What the bench of this browser remembers of whoever leaves goes; what is still to be sent stays.
-  await worksHere(null).catch(() => undefined);
   window.location.assign('/sign-in');
   return null;
 }

@@ -1,11 +1,23 @@
 'use client';
 
 import { useCallback } from 'react';
+import { closeOthers } from '../bench/works-here';
 import type { Sent } from '../shell/send';
 
-/** Goes to the book after somebody has signed in: a whole new page, so that nothing of whoever was here before stays. */
-export function useSignedIn(): <T>(sent: Sent<T>) => void {
+/** What the server says of whoever has signed in. */
+export interface SignedIn {
+  person: { id: number };
+}
+
+/**
+ * Goes to the book after somebody has signed in: a whole new page, so that nothing of whoever was here before stays; what
+ * the bench of this browser keeps of others is closed before.
+ */
+export function useSignedIn(): (sent: Sent<SignedIn>) => void {
   return useCallback((sent) => {
-    if (sent.ok) window.location.assign('/');
+    if (!sent.ok) return;
+    void closeOthers(sent.value.person.id)
+      .catch(() => undefined)
+      .then(() => window.location.assign('/'));
   }, []);
 }

@@ -4,18 +4,25 @@ import { blankDxf } from '@/ui/card/sketches/blank-dxf';
 import { blankSketch } from '@/ui/card/sketches/blank-sketch';
 import { svgOfSketch } from '@/ui/card/sketches/svg-of-sketch';
 import { showLengthIn } from '@/ui/units/show-length';
-import { refusal } from '../handle';
-import { sheetPdf, type SheetHead } from './sheet-pdf';
+import { later, refusal } from '../handle';
+import { makePdf } from './make-pdf';
+import type { SheetHead } from './sheet-pdf';
 
 /**
  * A set-up sheet as a file: `?as=pdf` (with `size=letter` for that paper, `unit=in|mm`), or its blank as `svg` or
  * `dxf`.
  */
-export async function sheetFile(request: Request, sheet: Sheet, head: SheetHead): Promise<Response> {
+export async function sheetFile(
+  request: Request,
+  personId: number,
+  sheet: Sheet,
+  head: SheetHead,
+): Promise<Response> {
   const query = new URL(request.url).searchParams;
   const as = query.get('as') ?? 'pdf';
   const unit = query.get('unit');
-  const show = showLengthIn(unit === 'in' || unit === 'mm' ? unit : 'own');
+  const shown = unit === 'in' || unit === 'mm' ? unit : 'own';
+  const show = showLengthIn(shown);
   const figures = (value: number) => show.figures(value, sheet.thread.unit);
   const named = (extension: string, type: string, body: BodyInit) =>
     new Response(body, {
@@ -26,7 +33,10 @@ export async function sheetFile(request: Request, sheet: Sheet, head: SheetHead)
     });
   if (as === 'pdf') {
     const size = query.get('size') === 'letter' ? 'LETTER' : 'A4';
-    return named('pdf', 'application/pdf', new Uint8Array(await sheetPdf(sheet, head, show, size)));
+    const pdf = await makePdf(personId, { sheet, head, unit: shown, size });
+    return pdf === null
+      ? later('busy', 'Several sheets are being made. Come again in a moment.', 3)
+      : named('pdf', 'application/pdf', pdf);
   }
   if (as !== 'svg' && as !== 'dxf')
     return refusal(422, 'invalid', 'A set-up sheet is had as pdf, its blank as svg or dxf.', [

@@ -1,15 +1,21 @@
-import { object } from 'yup';
+import { array, object } from 'yup';
 import { exactText } from '@/core/json';
 import { grantDevice } from '@/data/device-grants';
-import { handle } from '@/app/server/handle';
+import { bindBrowser } from '@/app/server/bench-browser';
+import { answer, handle } from '@/app/server/handle';
 
 const DEVICE = 'Send the UUID of the device.';
-const schema = object({ device: exactText(36).uuid(DEVICE).required(DEVICE) });
+const SEAL = 'Send the UUIDs of the seals.';
+const schema = object({
+  device: exactText(36).uuid(DEVICE).required(DEVICE),
+  /** By which entries of the viewer are closed on the device. */
+  seals: array(exactText(36).uuid(SEAL).required(SEAL)).max(50, 'At most 50 seals.').default([]),
+});
 
-/** Lets a device send what whoever is signed in makes on it, now or later. */
-export const POST = handle(schema, async ({ viewer, body }) =>
-  Response.json(
-    { token: await grantDevice(viewer, body.device), person: { id: viewer.id, name: viewer.name } },
-    { status: 201 },
-  ),
+/** Lets a device send what the student who is signed in makes on it, for some days; opens what was left there closed. */
+export const POST = handle(schema, async ({ viewer, body: { device, seals } }) =>
+  answer(await grantDevice(viewer, { device, ...(await bindBrowser()) }, seals), 201, (grant) => ({
+    ...grant,
+    person: { id: viewer.id, name: viewer.name },
+  })),
 );

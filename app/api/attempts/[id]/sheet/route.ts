@@ -15,5 +15,5 @@ export const GET = handleBare(async ({ viewer, id, request }) => {
         ? 'Choose the lathe first: the sheet is made for one.'
         : 'Finish the worksheet first: then the sheet opens.',
     );
-  return sheetFile(request, sheet, { revision, student: student.name, tryNumber });
+  return sheetFile(request, viewer.id, sheet, { revision, student: student.name, tryNumber });
 });

@@ -9,5 +9,5 @@ export const GET = handleBare(async ({ viewer, id, request }) => {
   if (!('done' in outcome)) return answer(outcome);
   const { sheet, revision } = outcome.done;
   if (sheet === null) return refusal(409, 'conflict', 'A field of the plan is still to mend.');
-  return sheetFile(request, sheet, { revision, student: null, tryNumber: null });
+  return sheetFile(request, viewer.id, sheet, { revision, student: null, tryNumber: null });
 });

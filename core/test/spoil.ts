@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { anyText } from '../../core/test/arbitrary-text';
+import { anyText } from './arbitrary-text';
 
 /** How a body is spoilt: at which of its places, and what stands there then; the number is taken by the count of places. */
 export interface Spoiling {

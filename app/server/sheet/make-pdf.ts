@@ -1,0 +1,70 @@
+import 'server-only';
+import { join } from 'node:path';
+import { Worker } from 'node:worker_threads';
+import { InTurn } from './in-turn';
+import type { PdfMade, PdfOrder } from './pdf-worker';
+
+/** A sheet is made in a fifth of a second; a thread that is not done by then is ended. */
+const PATIENCE_MS = 20_000;
+/** A thread that nobody asks rests after a while. */
+const REST_MS = 60_000;
+
+interface Maker {
+  turns: InTurn;
+  worker: Worker | null;
+  rest: NodeJS.Timeout | undefined;
+}
+
+/** Modules are evaluated more than once in one process; there is one thread all the same. */
+const shared = globalThis as typeof globalThis & { oyakataPdf?: Maker };
+const maker = (): Maker => (shared.oyakataPdf ??= { turns: new InTurn(), worker: null, rest: undefined });
+
+/** Makes a set-up sheet for somebody, in a thread of its own; null when too many are waited for. */
+export function makePdf(personId: number, order: PdfOrder): Promise<Uint8Array<ArrayBuffer> | null> {
+  return maker().turns.do(personId, () => made(order));
+}
+
+async function made(order: PdfOrder): Promise<Uint8Array<ArrayBuffer>> {
+  const all = maker();
+  clearTimeout(all.rest);
+  const worker = (all.worker ??= new Worker(
+    join(/* turbopackIgnore: true */ process.cwd(), 'pdf-worker.mjs'),
+    { resourceLimits: { maxOldGenerationSizeMb: 256 } },
+  ));
+  worker.unref();
+  try {
+    const answer = await answered(worker, order);
+    if ('failed' in answer) throw new Error(answer.failed);
+    return new Uint8Array(answer.pdf);
+  } catch (error) {
+    // Whatever state it is in, the next one begins anew.
+    all.worker = null;
+    void worker.terminate();
+    throw error;
+  } finally {
+    all.rest = setTimeout(() => {
+      void all.worker?.terminate();
+      all.worker = null;
+    }, REST_MS);
+    all.rest.unref();
+  }
+}
+
+function answered(worker: Worker, order: PdfOrder): Promise<PdfMade> {
+  return new Promise((resolve, reject) => {
+    const end = (how: () => void) => {
+      clearTimeout(timer);
+      worker.off('message', took).off('error', failed).off('exit', gone);
+      how();
+    };
+    const took = (answer: PdfMade) => end(() => resolve(answer));
+    const failed = (error: Error) => end(() => reject(error));
+    const gone = () => end(() => reject(new Error('The thread that makes the sheets has ended.')));
+    const timer = setTimeout(
+      () => end(() => reject(new Error('The sheet was not made in time.'))),
+      PATIENCE_MS,
+    );
+    worker.on('message', took).on('error', failed).on('exit', gone);
+    worker.postMessage(order);
+  });
+}
