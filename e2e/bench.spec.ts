@@ -50,6 +50,25 @@ async function device(browser: Browser, baseURL: string): Promise<{ page: Page; 
   return { page, context };
 }
 
+/** Everything that the bench of this browser keeps. */
+const stored = (page: Page): Promise<string> =>
+  page.evaluate(async () => {
+    const open = indexedDB.open('oyakata-bench');
+    await new Promise((resolve) => (open.onsuccess = resolve));
+    const store = open.result;
+    const all = await Promise.all(
+      [...store.objectStoreNames].map(
+        (name) =>
+          new Promise((resolve) => {
+            const asked = store.transaction(name).objectStore(name).getAll();
+            asked.onsuccess = () => resolve(asked.result);
+          }),
+      ),
+    );
+    store.close();
+    return JSON.stringify(all);
+  });
+
 async function passes(page: Page, count: number): Promise<void> {
   for (let n = 0; n < count; n += 1) {
     const over = page.getByRole('button', { name: 'Pass it over' });
@@ -168,6 +187,10 @@ test('a second device takes over; what the first still held comes, is flagged an
   await expect(first.page.getByRole('region', { name: 'Next' })).toBeVisible();
   await first.page.getByRole('button', { name: 'Sign out' }).click();
   await expect(first.page).toHaveURL(/\/sign-in$/);
+  // Nothing of it can be read there meanwhile: no name, no entry, no right to send.
+  const there = await stored(first.page);
+  expect(there).toContain('"closed"');
+  for (const secret of [STUDENT, '"content"', '"token"', '"key"']) expect(there).not.toContain(secret);
   await first.page.unroute('**/api/outbox');
   await workAs(first.page, 'Emil Sato');
   await first.page.goto('/bench');

@@ -67,6 +67,18 @@ const TABLE: readonly Row[] = [
     body: () => ({ attemptIds: [] }),
     statuses: [401, 401, 401, 401, 401, 401, 401],
   },
+  // By the browser that is a bench, whoever works there.
+  {
+    route: 'POST /api/outbox/sealed',
+    path: '/api/outbox/sealed',
+    body: () => ({ sealed: [] }),
+    statuses: [401, 401, 401, 401, 401, 401, 401],
+  },
+  {
+    route: 'DELETE /api/grants/[id]',
+    path: '/api/grants/999999',
+    statuses: [401, 404, 404, 404, 404, 404, 404],
+  },
   { route: 'GET /sign-in', path: '/sign-in', statuses: [200, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /kit', path: '/kit', statuses: [200, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /tables', path: '/tables', statuses: [307, 200, 200, 200, 200, 200, 200] },
@@ -87,7 +99,6 @@ const TABLE: readonly Row[] = [
     path: `/attempts/${A}/mark`,
     statuses: [307, 404, 404, 404, 404, 404, 200],
   },
-  { route: 'GET /api/health', path: '/api/health', statuses: [200, 200, 200, 200, 200, 200, 200] },
   {
     route: 'GET /api/attempts/[id]/news',
     path: `/api/attempts/${A}/news?after=0`,

@@ -181,6 +181,9 @@ test('what a bench sends is checked entry by entry, and named by its field', asy
   await requestAs(request, await personId(INSTRUCTOR));
   const { attemptId } = await handedOut(request, 'Bad outbox', await personId('Ivo Mensah'));
   const device = randomUUID();
+  // Staff sign with their own session; what a bench keeps is its student's.
+  expect((await request.post('/api/outbox/grant', { data: { device } })).status()).toBe(403);
+  await requestAs(request, 'Ivo Mensah');
   const asked = await request.post('/api/outbox/grant', { data: { device } });
   expect(asked.status()).toBe(201);
   const { token } = (await asked.json()) as { token: string };

@@ -76,7 +76,7 @@ function anyRequest(target: Target, { instructor, student }: Cookies): fc.Arbitr
         path,
         headers: {
           ...target.headers,
-          cookie,
+          cookie: [cookie, target.cookie ?? ''].filter((each) => each !== '').join('; '),
           ...(type === '' ? {} : { 'content-type': type }),
           ...(router === null ? {} : { [router[0]]: router[1] }),
         },

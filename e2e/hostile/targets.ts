@@ -18,8 +18,9 @@ export interface Ground {
   latheId: number;
   classId: number;
   form: PlanForm;
-  /** A grant of a device, with which a batch is sent. */
+  /** A grant of a device, with which a batch is sent, and the cookie of the browser in which it is good. */
   token: string;
+  bound: string;
 }
 
 /** A handler, or a kind of entry at one, with bodies that are made for it. */
@@ -29,6 +30,8 @@ export interface Target {
   path: fc.Arbitrary<string>;
   body: fc.Arbitrary<unknown>;
   headers?: Record<string, string>;
+  /** Stands beside the cookie of whoever asks. */
+  cookie?: string;
   /** The part of the body that matters most. */
   inside?: string;
   /** How many times as often as another it is sent to. */
@@ -72,7 +75,7 @@ function envelope(made: { format: number; content: unknown }) {
 
 /** Handlers that take a body, and the kinds of entry. Those that sign people in are tried elsewhere: they count tries. */
 export function targetsOf(ground: Ground): Target[] {
-  const { exerciseId, attemptIds, latheId, classId, form, token } = ground;
+  const { exerciseId, attemptIds, latheId, classId, form, token, bound } = ground;
   const [attemptId = 0] = attemptIds;
   const at = (path: string) => fc.constant(path);
   const plan = fc
@@ -93,6 +96,7 @@ export function targetsOf(ground: Ground): Target[] {
       method: 'POST',
       path: at('/api/outbox'),
       headers: { authorization: `Bearer ${token}` },
+      cookie: bound,
       body: fc.array(fc.nat(3), { minLength: 1, maxLength: 3 }).map((which) => ({
         entries: which.map((n) => ({
           ...envelope({ format: 2, content: { kind: 'note', text: `of a bench, ${n}` } }),
@@ -106,7 +110,27 @@ export function targetsOf(ground: Ground): Target[] {
       method: 'POST',
       path: at('/api/outbox/standing'),
       headers: { authorization: `Bearer ${token}` },
+      cookie: bound,
       body: fc.constant({ attemptIds: [...attemptIds] }),
+    },
+    {
+      name: 'sealed',
+      method: 'POST',
+      path: at('/api/outbox/sealed'),
+      cookie: bound,
+      body: fc.record({
+        sealed: fc.array(
+          fc.record({
+            attemptId: fc.constant(attemptId),
+            sequence: fc.nat(9).map((n) => n + 1),
+            personId: fc.constant(1),
+            seal: fc.uuid(),
+            iv: fc.constant('AAAAAAAAAAAAAAAA'),
+            closed: fc.base64String({ minLength: 4, maxLength: 400 }),
+          }),
+          { minLength: 1, maxLength: 3 },
+        ),
+      }),
     },
     {
       name: 'mark',

@@ -11,12 +11,7 @@ export async function soakHostile(machine: Machine, count: number, seed: number)
   const attemptIds = openAttempts(machine, 3);
   const studentId = number(`SELECT student_id FROM attempts WHERE id = ${attemptIds[0] ?? 0}`);
   const cookies = { instructor: await machine.workAs(1), student: await machine.workAs(studentId) };
-  const grant = await machine.ask('/api/outbox/grant', {
-    method: 'POST',
-    headers: { cookie: cookies.student, 'content-type': 'application/json' },
-    body: JSON.stringify({ device: randomUUID() }),
-  });
-  const { token } = (await grant.json()) as { token: string };
+  const { token, bound } = await machine.grantOf(studentId, randomUUID());
   const ground = {
     exerciseId: 1,
     attemptIds,
@@ -24,6 +19,7 @@ export async function soakHostile(machine: Machine, count: number, seed: number)
     classId: 1,
     form: withLeaf({ ...EMPTY_PLAN_FORM, title: 'Soak' }, 'thread.designation', 'M16x2-6g'),
     token,
+    bound,
   };
   const run = await sendHostile(machine.port, ground, cookies, { count, seed });
   run.faults.slice(0, 3).forEach((fault) => console.log(`  ${fault}`));

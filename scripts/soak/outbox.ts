@@ -21,6 +21,7 @@ interface Bench {
   attemptId: number;
   device: string;
   token: string;
+  bound: string;
   entries: { id: string; sequence: number }[];
   /** Numbers up to here are known to be taken. */
   taken: number;
@@ -32,9 +33,8 @@ interface Bench {
  * clocks are wrong, and server and database are killed at random. Then every record is compared with its bench.
  */
 export async function soakOutbox(machine: Machine): Promise<Finding[]> {
-  const cookie = await machine.workAs(1);
   const benches = await Promise.all(
-    openAttempts(machine, BENCHES).map((attemptId) => benchAt(machine, attemptId, cookie)),
+    openAttempts(machine, BENCHES).map((attemptId) => benchAt(machine, attemptId)),
   );
   const end = Date.now() + MOST_MINUTES * 60_000;
   const odd = new Map<number, number>();
@@ -77,15 +77,15 @@ export async function soakOutbox(machine: Machine): Promise<Finding[]> {
   ];
 }
 
-async function benchAt(machine: Machine, attemptId: number, cookie: string): Promise<Bench> {
+export async function benchAt(machine: Machine, attemptId: number): Promise<Bench> {
   const device = randomUUID();
-  const answer = await post(machine, '/api/outbox/grant', { cookie }, { device });
-  const { token } = JSON.parse(answer.body) as { token: string };
+  const studentId = Number(machine.sql(`SELECT student_id FROM attempts WHERE id = ${attemptId}`));
+  const { token, bound } = await machine.grantOf(studentId, device);
   const entries = Array.from({ length: ENTRIES_EACH }, (_, index) => ({
     id: randomUUID(),
     sequence: index + 1,
   }));
-  return { attemptId, device, token, entries, taken: 0, gaps: 0 };
+  return { attemptId, device, token, bound, entries, taken: 0, gaps: 0 };
 }
 
 async function bringThrough(
@@ -114,7 +114,7 @@ async function sendBatch(
   odd: Map<number, number>,
 ): Promise<void> {
   if (batch.length === 0) return;
-  const { attemptId, device, token } = bench;
+  const { attemptId, device, token, bound } = bench;
   const body = {
     entries: batch.map(({ id, sequence }) => ({
       ...(JSON.parse(noteBody(id, `kept ${sequence}`)) as object),
@@ -127,7 +127,7 @@ async function sendBatch(
   const { status, body: text } = await post(
     machine,
     '/api/outbox',
-    { authorization: `Bearer ${token}` },
+    { authorization: `Bearer ${token}`, cookie: bound },
     body,
   );
   if (status === 0 || status === 503) {

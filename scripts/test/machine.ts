@@ -125,6 +125,18 @@ export class Machine {
     return response.headers.getSetCookie()[0]?.split(';')[0] ?? '';
   }
 
+  /** The grant of a student's bench, and the cookie of the browser in which it is good. */
+  async grantOf(studentId: number, device: string): Promise<{ token: string; bound: string }> {
+    const response = await this.ask('/api/outbox/grant', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', cookie: await this.workAs(studentId) },
+      body: JSON.stringify({ device }),
+    });
+    if (response.status !== 201) throw new Error(`grant: ${response.status} ${await response.text()}`);
+    const { token } = (await response.json()) as { token: string };
+    return { token, bound: response.headers.getSetCookie()[0]?.split(';')[0] ?? '' };
+  }
+
   /** What is right after a start: well, and the demo shop whole. */
   async look(): Promise<{ health: unknown; people: number; entries: number; servers: number }> {
     const count = (table: string) => Number(this.sql(`SELECT COUNT(*) FROM ${table}`));
