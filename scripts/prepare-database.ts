@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { showCode } from '@/core/people';
 import { SUMMARY_DERIVER } from '@/core/record/summary-deriver';
 import {
@@ -11,6 +12,7 @@ import { grantApplication } from '@/data/grants';
 import { closeDatabase, database } from '@/data/database';
 import { demoAccounts, REMOVED } from '@/data/people';
 import { migrate, pendingMigrations } from '@/data/migrate';
+import type { Counted } from '@/data/replace-book';
 import { rowsOf } from '@/data/query';
 import { UnfitDatabase } from '@/data/unfit-database';
 
@@ -18,7 +20,8 @@ import { UnfitDatabase } from '@/data/unfit-database';
  * Run by the commands as the owner of the tables (OYAKATA_DATABASE_URL).
  * `pending` prints the migrations that wait; `ready` does so too, or, where none waits, what `up` does; `up` runs them, refuses known passwords on a network, loads the demo shop into an empty database (or, with
  * OYAKATA_DEMO=small, a part of it; with OYAKATA_DEMO=no, makes one instructor), and gives the application's user (of OYAKATA_APPLICATION_URL) what it may do. `summaries` makes them all anew; `forget NAME` takes a
- * person out; `account NAME` gives an instructor a one-time code.
+ * person out; `account NAME` gives an instructor a one-time code; `replace SCHEMA COUNTS` puts the book of another schema in
+ * the place of this one.
  */
 async function pending(): Promise<void> {
   for (const name of await pendingMigrations()) console.log(name);
@@ -39,7 +42,13 @@ async function up(): Promise<void> {
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
   if (process.env.OYAKATA_DEMO === 'no') tell(await firstInstructor(instructorName(), 'First class'));
-  else if (!(await holdsAny('people'))) await demoShop();
+  else if (!(await holdsAny('people'))) {
+    if (process.env.OYAKATA_HAD_BOOK === 'yes')
+      throw new UnfitDatabase(
+        'There was a book here, and now it is empty: the demo shop is not put in its place. Restore a backup (./oyakata restore FILE), or begin anew with another OYAKATA_STATE.',
+      );
+    await demoShop();
+  }
   if (await holdsAny('attempt_summaries WHERE deriver <> ?', SUMMARY_DERIVER)) {
     const rebuilt = await remake('outdated');
     console.log(`Summaries of ${rebuilt} attempts made anew`);
@@ -121,6 +130,23 @@ async function forgetPerson(): Promise<void> {
     );
 }
 
+/** Lines of a backup: a table, its rows before it was made, and after. */
+function countsOf(file: string): Counted {
+  const lines = file === '' ? [] : readFileSync(file, 'utf8').split('\n');
+  return new Map(
+    lines.flatMap((line) => {
+      const [, table = '', before, after] = /^(\w+) (\d+) (\d+)$/.exec(line) ?? [];
+      return table === '' ? [] : [[table, { before: Number(before), after: Number(after) }]];
+    }),
+  );
+}
+
+async function replace(): Promise<void> {
+  const { replaceBook } = await import('@/data/replace-book');
+  const rows = await replaceBook(process.argv[3] ?? '', countsOf(process.argv[4] ?? ''));
+  for (const [table, count] of rows) console.log(`${table} ${count} rows`);
+}
+
 const STEPS: Record<string, () => Promise<void>> = {
   pending,
   ready,
@@ -128,6 +154,7 @@ const STEPS: Record<string, () => Promise<void>> = {
   account,
   summaries,
   forget: forgetPerson,
+  replace,
 };
 
 try {

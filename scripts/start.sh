@@ -8,17 +8,18 @@ need_room "$STATE" 30
 need_node
 take_lock
 need_program curl curl
+forget_cut_off
 start_database
-finish_restore
 
 RELEASE="$(release_name)"
 BEFORE="$(cat -- "$STATE/release" 2>/dev/null || true)"
-if runs_already "$RELEASE"; then
+if [ ! -e "$STATE/restoring" ] && runs_already "$RELEASE"; then
   say "The application runs already"
   say "Oyakata is at $ADDRESS"
   exit 0
 fi
 make_release "$RELEASE"
+finish_restore
 
 stage "bringing the database up to date"
 # An empty database has everything before it. Where nothing runs and nothing waits, looking and doing are one step.
@@ -42,6 +43,7 @@ if [ -n "$PENDING" ] && has_tables; then
 fi
 [ -n "$DONE" ] || DONE="$(database_step up)" || fail "$DONE" "See $LOGS/prepare.log; is the database reachable, and may its user make tables and triggers?"
 while read -r line; do say "$line"; done <<<"$DONE"
+{ touch -- "$STATE/had-book"; } 2>/dev/null || true
 
 if ! run_application "$RELEASE"; then
   end_own node "$APP_ARGUMENT" 3

@@ -16,12 +16,15 @@ runs_already() {
     [ "$(argument_of "$pid" settings)" = "$(settings)" ] && healthy
 }
 
+# Written once a book was made: an empty database is then a loss, and not a beginning.
+had_book() { [ -f "$STATE/had-book" ]; }
+
 # database_step WORD [NAME]: a step of scripts/prepare-database.ts, run by the release's own code with the owner's way in.
 database_step() {
   (
     cd -- "$(release_folder "$RELEASE")"
     OYAKATA_DATABASE_URL="$OWNER_URL" OYAKATA_APPLICATION_URL="$APPLICATION_URL" OYAKATA_LOG_LEVEL=silent \
-      node --conditions=react-server prepare-database.mjs "$@"
+      OYAKATA_HAD_BOOK="$(had_book && echo yes || echo no)" node --conditions=react-server prepare-database.mjs "$@"
   ) 2>"$LOGS/prepare.log"
 }
 

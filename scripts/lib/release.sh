@@ -48,7 +48,7 @@ build_release() {
       cd -- "$folder" &&
         npx --no-install next build &&
         bundle door/main.ts door.mjs --packages=external &&
-        bundle app/server/sheet/pdf-worker.ts pdf-worker.mjs --packages=external &&
+        bundle app/server/sheet/pdf-worker.ts pdf-worker.mjs --external:pdfkit &&
         bundle scripts/prepare-database.ts prepare-database.mjs --external:@node-rs/* --external:pg-hstore
     ) || return 1
   # Pages that are open go on: the files that an earlier release named by their content stay served.

@@ -80,7 +80,7 @@ export class Machine {
 
   /** Runs a line with the helpers of scripts/lib. */
   shell(line: string): string {
-    const script = `. scripts/lib/common.sh; . scripts/lib/secrets.sh; . scripts/lib/database.sh; ${line}`;
+    const script = `. scripts/lib/common.sh; . scripts/lib/secrets.sh; . scripts/lib/database.sh; . scripts/lib/packages.sh; . scripts/lib/backup.sh; OWNER_URL=mariadb://owner@127.0.0.1/oyakata; ${line}`;
     return execFileSync('bash', ['-c', script], {
       env: { ...this.env, OYAKATA_ROOT: this.root },
       cwd: this.root,

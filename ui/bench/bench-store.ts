@@ -101,7 +101,14 @@ export async function whoWorks(): Promise<BenchHome['person'] | null> {
   return text === undefined ? null : (JSON.parse(text) as BenchHome['person']);
 }
 
+let leaving = false;
+
+/** Somebody is signing out: what a page of this tab still asks for is not remembered any more. */
+export const isLeaving = (): boolean => leaving;
+export const setLeaving = (now: boolean): void => void (leaving = now);
+
 export async function remember(key: string, personId: number, value: unknown): Promise<void> {
+  if (leaving) return;
   await (await benchStore()).put('remembered', { key, personId, value });
 }
 

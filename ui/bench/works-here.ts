@@ -1,5 +1,12 @@
 import type { BenchHome } from '@/core/board';
-import { benchDevice, benchStore, type Grant, type KeptEntry, type SealedEntry } from './bench-store';
+import {
+  benchDevice,
+  benchStore,
+  isLeaving,
+  type Grant,
+  type KeptEntry,
+  type SealedEntry,
+} from './bench-store';
 
 const bytesOf = (base64: string) => Uint8Array.from(atob(base64), (each) => each.charCodeAt(0));
 const textOf = (bytes: ArrayBuffer | Uint8Array) => btoa(String.fromCharCode(...new Uint8Array(bytes)));
@@ -69,6 +76,7 @@ export async function closeOthers(personId: number | null): Promise<void> {
  * grants; what is still to be sent is closed, and never lost.
  */
 export async function worksHere(person: BenchHome['person'] | null): Promise<void> {
+  if (person !== null && isLeaving()) return;
   await closeOthers(person?.id ?? null);
   const store = await benchStore();
   const change = store.transaction(['facts', 'remembered'], 'readwrite');

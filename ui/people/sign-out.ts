@@ -1,3 +1,4 @@
+import { setLeaving } from '../bench/bench-store';
 import { sealsHere, worksHere } from '../bench/works-here';
 import { send } from '../shell/send';
 
@@ -6,6 +7,7 @@ import { send } from '../shell/send';
  * this browser keeps of whoever leaves is closed first, so that the server can end everything else in that name.
  */
 export async function signOut(): Promise<string | null> {
+  setLeaving(true);
   const closed = await worksHere(null)
     .then(() => sealsHere())
     .catch(() => []);
@@ -13,7 +15,10 @@ export async function signOut(): Promise<string | null> {
     'DELETE',
     `/api/session${closed.length === 0 ? '' : `?closed=${closed.slice(0, 50).join(',')}`}`,
   );
-  if (!sent.ok) return sent.message;
+  if (!sent.ok) {
+    setLeaving(false);
+    return sent.message;
+  }
   window.location.assign('/sign-in');
   return null;
 }

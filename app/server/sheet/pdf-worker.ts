@@ -15,7 +15,7 @@ export type PdfMade = { pdf: Uint8Array } | { failed: string };
 
 /** The thread in which set-up sheets are made: a page of it takes as long as fifty entries. Built apart (release.sh). */
 parentPort?.on('message', ({ sheet, head, unit, size }: PdfOrder) => {
-  void sheetPdf(sheet, head, showLengthIn(unit), size).then(
+  void (async () => sheetPdf(sheet, head, showLengthIn(unit), size))().then(
     (pdf) => parentPort?.postMessage({ pdf: new Uint8Array(pdf) } satisfies PdfMade),
     (error: unknown) => parentPort?.postMessage({ failed: String(error) } satisfies PdfMade),
   );
