@@ -12,7 +12,9 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   credentials: 'INSERT, DELETE',
   one_time_codes: 'INSERT, DELETE, UPDATE (used_at)',
   failed_tries: 'INSERT, DELETE',
-  shop: 'UPDATE (time_zone, words)',
+  known_browsers: 'INSERT, DELETE, UPDATE (known_at)',
+  second_factors: 'INSERT, DELETE, UPDATE (confirmed_at, last_step)',
+  shop: 'UPDATE (time_zone, words, idle_minutes, second_factor)',
   shop_items: 'INSERT, UPDATE (archived_at)',
   shop_revisions: 'INSERT',
   exercises:

@@ -115,13 +115,15 @@ test('a name is mended', async () => {
 test('a class gets another code, another name, an end', async () => {
   passOn(await changeClass(people.instructor, CLASS, { newCode: true }));
   const { code } = await roster();
-  expect(passOn(await classAtBench(code, 'here')).className).toBe('Class');
+  expect(passOn(await classAtBench(code, { address: 'here', browser: '' })).className).toBe('Class');
   passOn(await changeClass(people.instructor, CLASS, { newCode: true, name: 'First year' }));
-  expect(await classAtBench(code, 'here')).toEqual(refused('invalid', 'classCode'));
+  expect(await classAtBench(code, { address: 'here', browser: '' })).toEqual(refused('invalid', 'classCode'));
   const now = await roster();
   expect(now).toMatchObject({ className: 'First year', archived: false });
   passOn(await changeClass(people.instructor, CLASS, { archived: true }));
-  expect(await classAtBench(now.code, 'here')).toEqual(refused('invalid', 'classCode'));
+  expect(await classAtBench(now.code, { address: 'here', browser: '' })).toEqual(
+    refused('invalid', 'classCode'),
+  );
   expect((await roster()).archived).toBe(true);
   passOn(await changeClass(people.instructor, CLASS, { archived: false }));
   expect(await changeClass(people.instructor, CLASS, { name: ' ' })).toEqual(refused('invalid', 'name'));

@@ -11,6 +11,7 @@ import { change, insertRow, places, rowOf, rowsOf } from './query';
 import { makeCode } from './secrets';
 import { endGrantsOf, grantsOf } from './device-grants';
 import { endSessionsOf } from './sessions';
+import { strangersTries } from './tries';
 
 /** Characters of a class's code. */
 const CLASS_CODE = 6;
@@ -44,7 +45,7 @@ export function loadRoster(viewer: PersonView, classId: number): Promise<Outcome
     const school = await taught(viewer, classId);
     const [members, elsewhere, classes] = await Promise.all([
       rowsOf<
-        Omit<Member, 'archived' | 'slipUntil' | 'benches'> & {
+        Omit<Member, 'archived' | 'slipUntil' | 'benches' | 'tries'> & {
           archivedAt: Date | null;
           slipUntil: Date | null;
         }
@@ -70,7 +71,8 @@ export function loadRoster(viewer: PersonView, classId: number): Promise<Outcome
         [viewer.id],
       ),
     ]);
-    const grants = await grantsOf(members.map(({ id }) => id));
+    const ids = members.map(({ id }) => id);
+    const [grants, tries] = await Promise.all([grantsOf(ids), strangersTries(ids)]);
     return {
       classId,
       className: school.name,
@@ -81,6 +83,7 @@ export function loadRoster(viewer: PersonView, classId: number): Promise<Outcome
         ...member,
         archived: archivedAt !== null,
         slipUntil: slipUntil?.toISOString() ?? null,
+        tries: tries.find(({ personId }) => personId === member.id) ?? null,
         benches: grants.filter(({ personId }) => personId === member.id),
       })),
       elsewhere,

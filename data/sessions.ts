@@ -6,13 +6,15 @@ import { database } from './database';
 import { endGrantsOf } from './device-grants';
 import { notFound, outcomeOf, type Outcome } from './outcome';
 import { findPerson, type PersonView } from './people';
-import { change, rowsOf } from './query';
+import { change, rowOf, rowsOf } from './query';
 import { hashOf } from './secrets';
 
-/** A session that was not used for so long is over. */
+/** A session of a student that was not used for so long is over. */
 export const IDLE_DAYS = 30;
-/** How exactly the last use is noted: one write an hour is enough. */
-const SEEN_EVERY_MS = 3_600_000;
+/** No session lasts longer than a day's work: after it the secret is asked for again; at a bench the PIN alone. */
+export const SESSION_HOURS = 12;
+/** How exactly the last use is noted. */
+const SEEN_EVERY_MS = 60_000;
 /** 32 bytes in base64url. */
 const TOKEN = /^[A-Za-z0-9_-]{43}$/;
 
@@ -31,17 +33,49 @@ export async function openSession(personId: number, usedOn = ''): Promise<string
   return token;
 }
 
-/** Who works under a token; null when it is unknown, ended, idle for too long, or no token at all. */
-export async function personOfSession(token: string): Promise<PersonView | null> {
-  if (!TOKEN.test(token)) return null;
+/**
+ * What a token is worth. `asleep`: a student's, from before the last hours: it names who it was, and asks for the PIN.
+ */
+export type SessionState =
+  | { state: 'good'; person: PersonView }
+  | { state: 'asleep'; person: PersonView }
+  | { state: 'over' };
+
+const OVER: SessionState = { state: 'over' };
+
+/**
+ * Whose session a token is. Those who mark are signed out after so many minutes (the shop's) in which nobody has used the
+ * page; what a page asks by itself is no use.
+ * @param used whether somebody has done something now
+ */
+export async function sessionOf(token: string, used = false): Promise<SessionState> {
+  if (!TOKEN.test(token)) return OVER;
   const { SessionRow } = database().models;
   const session = await SessionRow.findByPk(hashOf(token));
-  if (session === null || session.endedAt !== null) return null;
-  const idleMs = Date.now() - session.seenAt.getTime();
-  if (idleMs > IDLE_DAYS * 86_400_000) return null;
+  if (session === null || session.endedAt !== null) return OVER;
+  const now = Date.now();
+  const idleMs = now - session.seenAt.getTime();
+  if (idleMs > IDLE_DAYS * 86_400_000) return OVER;
+  const person = await findPerson(session.personId);
+  if (person === null) return OVER;
+  const long = now - session.openedAt.getTime() > SESSION_HOURS * 3_600_000;
+  if (person.role === 'student') {
+    if (long) return { state: 'asleep', person };
+  } else if (long || idleMs > (await idleMinutes()) * 60_000) return OVER;
   // Noted by the way: on a full disk the page must be shown all the same.
-  if (idleMs > SEEN_EVERY_MS) await session.update({ seenAt: new Date() }).catch(() => undefined);
-  return findPerson(session.personId);
+  if (used && idleMs > SEEN_EVERY_MS) await session.update({ seenAt: new Date() }).catch(() => undefined);
+  return { state: 'good', person };
+}
+
+/** Who works under a token; null when it is unknown, over, asleep, or no token at all. */
+export async function personOfSession(token: string, used = false): Promise<PersonView | null> {
+  const found = await sessionOf(token, used);
+  return found.state === 'good' ? found.person : null;
+}
+
+async function idleMinutes(): Promise<number> {
+  const row = await rowOf<{ minutes: number }>('SELECT idle_minutes AS minutes FROM shop WHERE id = 1');
+  return row?.minutes ?? 30;
 }
 
 /** Ends a session on the server: whoever still holds its cookie holds nothing. */

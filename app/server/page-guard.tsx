@@ -1,4 +1,5 @@
 import 'server-only';
+import { headers } from 'next/headers';
 import { notFound, redirect, unstable_rethrow } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { isDatabaseDown } from '@/data/errors';
@@ -23,7 +24,8 @@ export async function guardedPage<T>(
   let content: ReactNode = null;
   let missing = false;
   try {
-    who = await viewer();
+    // A page that somebody goes to is used; one that looks for news is not.
+    who = await viewer(((await headers()).get('sec-fetch-mode') ?? 'navigate') === 'navigate');
     const outcome = who === null ? null : await load(who);
     if (who !== null && outcome !== null) {
       missing = 'refused' in outcome;

@@ -19,11 +19,14 @@ export async function token(): Promise<string> {
   return (await cookies()).get(cookieName())?.value ?? '';
 }
 
-/** Who is working, or null when nobody is signed in. See docs/decisions/0004-who-is-working.md. */
-export async function viewer(): Promise<PersonView | null> {
+/**
+ * Who is working, or null when nobody is signed in. @param used whether somebody has done something now, and not a page
+ * by itself. See docs/decisions/0004-who-is-working.md.
+ */
+export async function viewer(used = false): Promise<PersonView | null> {
   const present = await token();
   if (present === '') return null;
-  const person = await personOfSession(present);
+  const person = await personOfSession(present, used);
   // The door gives a share of its places to each person it knows.
   if (person !== null) sharedAskers().recognised(present, person.id);
   return person;

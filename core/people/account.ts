@@ -20,6 +20,9 @@ export interface AccountView {
   sessions: OwnSession[];
   /** Benches that may send what the viewer records there. */
   benches: OwnGrant[];
+  secondFactor: boolean;
+  /** Wrong tries at the own secret from browsers that are not the own; null: none to speak of. */
+  tries: { count: number; since: string } | null;
 }
 
 /** Somebody of the demo shop whose password or PIN is still the demo's. */

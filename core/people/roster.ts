@@ -13,6 +13,8 @@ export interface Member {
   slipUntil: string | null;
   /** Benches that may send what this student records there. */
   benches: OwnGrant[];
+  /** Wrong tries at this person's PIN or password by strangers; null: none to speak of. */
+  tries: { count: number; since: string } | null;
 }
 
 /** A class with everybody in it, for those who teach it. */

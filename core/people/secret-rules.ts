@@ -1,13 +1,13 @@
 import { bad, good, type Result } from '../errors/field-issue';
 
 /** NIST SP 800-63B, 3.1.1.2 (revision 4): length is what counts; 15 alone, fewer with other means. Here tries are limited. */
-const LEAST_PASSWORD = 10;
+export const LEAST_PASSWORD = 12;
 /** Longer than any phrase that is typed; a limit so that nobody can keep the hash busy. */
 const MOST_SECRET = 200;
 
 /**
- * A new password of an instructor or helper. Any characters, at least 10; no rules of their kinds, but not the person's
- * own name and not one character over and over.
+ * A new password of an instructor or helper. Any characters, at least 12; no rules of their kinds, but not the person's
+ * own name and not one character over and over. The server looks into lists of the commonest as well.
  */
 export function readPassword(text: string, name: string, field = 'password'): Result<string> {
   if ([...text].length < LEAST_PASSWORD)

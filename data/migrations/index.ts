@@ -9,6 +9,7 @@ import * as floor from './0007-floor';
 import * as outbox from './0008-outbox';
 import * as safeGround from './0009-safe-ground';
 import * as grants from './0010-grants';
+import * as signIn from './0011-sign-in';
 
 export interface MigrationStep {
   name: string;
@@ -31,4 +32,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...outbox.steps.map(({ name, up }) => ({ name: `0008-outbox: ${name}`, up })),
   ...safeGround.steps.map(({ name, up }) => ({ name: `0009-safe-ground: ${name}`, up })),
   ...grants.steps.map(({ name, up }) => ({ name: `0010-grants: ${name}`, up })),
+  ...signIn.steps.map(({ name, up }) => ({ name: `0011-sign-in: ${name}`, up })),
 ];

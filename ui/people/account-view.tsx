@@ -171,7 +171,7 @@ function PasswordForm({ signInName }: { signInName: string }) {
         autoComplete="new-password"
         value={password}
         error={problems.password}
-        note="At least 10 characters; a short sentence is good."
+        note="At least 12 characters; a short sentence is good."
         onChange={(event) => setPassword(event.target.value)}
       />
       <div>

@@ -56,7 +56,7 @@ export function PasswordSignIn() {
         autoComplete={withCode ? 'new-password' : 'current-password'}
         value={secret}
         error={problems.password}
-        note={withCode ? 'At least 10 characters; a short sentence is good.' : undefined}
+        note={withCode ? 'At least 12 characters; a short sentence is good.' : undefined}
         onChange={(event) => setSecret(event.target.value)}
       />
       <div className="flex flex-wrap items-center gap-3">

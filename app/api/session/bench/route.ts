@@ -1,7 +1,7 @@
 import { object } from 'yup';
 import { exactText, exactWhole } from '@/core/json';
 import { signInByPin } from '@/data/sign-in';
-import { addressOf } from '@/app/server/address';
+import { originOf } from '@/app/server/origin';
 import { handleUnknown } from '@/app/server/handle';
 import { signedIn } from '@/app/server/signed-in';
 
@@ -14,5 +14,5 @@ const schema = object({
 
 /** A student signs in at the bench. */
 export const POST = handleUnknown(schema, async ({ classCode, personId, pin }, request) =>
-  signedIn(await signInByPin(classCode, personId, pin, addressOf(request))),
+  signedIn(await signInByPin(classCode, personId, pin, await originOf(request))),
 );

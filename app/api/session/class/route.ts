@@ -1,12 +1,12 @@
 import { object } from 'yup';
 import { exactText } from '@/core/json';
 import { classAtBench } from '@/data/sign-in';
-import { addressOf } from '@/app/server/address';
+import { originOf } from '@/app/server/origin';
 import { answer, handleUnknown } from '@/app/server/handle';
 
 const schema = object({ classCode: exactText(20).required('Type the code of the class.') });
 
 /** Who may sign in at a bench of this class: `{ "classCode": "KQ7M4F" }`. */
 export const POST = handleUnknown(schema, async ({ classCode }, request) =>
-  answer(await classAtBench(classCode, addressOf(request))),
+  answer(await classAtBench(classCode, await originOf(request))),
 );

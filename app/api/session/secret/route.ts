@@ -1,7 +1,7 @@
 import { object } from 'yup';
 import { exactText, exactWhole } from '@/core/json';
 import { chooseSecret } from '@/data/sign-in';
-import { addressOf } from '@/app/server/address';
+import { originOf } from '@/app/server/origin';
 import { handleUnknown } from '@/app/server/handle';
 import { signedIn } from '@/app/server/signed-in';
 
@@ -20,5 +20,5 @@ const schema = object({
 
 /** Chooses a password or PIN with a one-time code, and signs in. */
 export const POST = handleUnknown(schema, async ({ code, secret, student }, request) =>
-  signedIn(await chooseSecret(code, secret, addressOf(request), student)),
+  signedIn(await chooseSecret(code, secret, await originOf(request), student)),
 );
