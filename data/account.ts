@@ -10,12 +10,13 @@ import { rowOf } from './query';
 import { isSecret } from './secrets';
 import { hasSecondFactor } from './second-factors';
 import { endSessionsOf, sessionsOf } from './sessions';
+import { shopOf } from './shop';
 import { refuseGuessed } from './sign-in';
 import { forgetTriesOf, strangersTries, tryAt } from './tries';
 
 export function loadAccount(viewer: PersonView, token: string): Promise<Outcome<AccountView>> {
   return outcomeOf(async () => {
-    const [row, sessions, benches, secondFactor, [tries]] = await Promise.all([
+    const [row, sessions, benches, secondFactor, [tries], shop] = await Promise.all([
       rowOf<{ signInName: string | null; kind: 'password' | 'pin' }>(
         'SELECT sign_in_name AS signInName, kind FROM credentials WHERE person_id = ?',
         [viewer.id],
@@ -24,6 +25,7 @@ export function loadAccount(viewer: PersonView, token: string): Promise<Outcome<
       grantsOf([viewer.id]),
       hasSecondFactor(viewer.id),
       strangersTries([viewer.id]),
+      shopOf(),
     ]);
     return {
       signInName: row?.signInName ?? null,
@@ -31,6 +33,8 @@ export function loadAccount(viewer: PersonView, token: string): Promise<Outcome<
       sessions,
       benches,
       secondFactor,
+      demanded: shop.secondFactor && viewer.role === 'instructor',
+      idleMinutes: shop.idleMinutes,
       tries: tries ?? null,
     };
   });

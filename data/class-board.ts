@@ -1,4 +1,5 @@
 import 'server-only';
+import { strangersTries } from './tries';
 import { differenceInSeconds } from 'date-fns';
 import type { AttemptState } from '@/core/record';
 import type { BoardAttempt, ClassBoard } from '@/core/board';
@@ -64,6 +65,7 @@ export function classBoard(
       ),
       membershipsOf(viewer),
     ]);
+    const tries = role === 'instructor' ? await strangersTries(students.map(({ id }) => id)) : [];
     const issued = exercises.filter(({ revision, tried }) => revision !== null && (!own || tried > 0));
     const pages = Math.max(1, Math.ceil(issued.length / PAGE));
     const page = Math.min(Math.max(1, order.page), pages);
@@ -77,6 +79,10 @@ export function classBoard(
       [classId, ...shown.map(({ id }) => id), ...mineValue],
     );
     return {
+      strangers: tries.map(({ personId, ...told }) => ({
+        name: students.find(({ id }) => id === personId)?.name ?? '',
+        ...told,
+      })),
       classId,
       className,
       role,

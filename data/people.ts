@@ -7,6 +7,8 @@ export interface PersonView {
   name: string;
   /** The first role of instructor, helper and student that the person has in any class: what the shell offers. */
   role: Role;
+  /** The shop demands a second factor, and this person has none yet: nothing is done before it is set up. */
+  unsecured?: true;
 }
 
 const ROLE = `(SELECT m.role FROM memberships m WHERE m.person_id = p.id AND m.archived_at IS NULL

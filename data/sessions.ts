@@ -59,12 +59,17 @@ export async function sessionOf(token: string, used = false): Promise<SessionSta
   const person = await findPerson(session.personId);
   if (person === null) return OVER;
   const long = now - session.openedAt.getTime() > SESSION_HOURS * 3_600_000;
+  let unsecured = false;
   if (person.role === 'student') {
     if (long) return { state: 'asleep', person };
-  } else if (long || idleMs > (await idleMinutes()) * 60_000) return OVER;
+  } else {
+    const rules = await rulesFor(person.id);
+    if (long || idleMs > rules.idleMinutes * 60_000) return OVER;
+    unsecured = rules.unsecured && person.role === 'instructor';
+  }
   // Noted by the way: on a full disk the page must be shown all the same.
   if (used && idleMs > SEEN_EVERY_MS) await session.update({ seenAt: new Date() }).catch(() => undefined);
-  return { state: 'good', person };
+  return { state: 'good', person: unsecured ? { ...person, unsecured } : person };
 }
 
 /** Who works under a token; null when it is unknown, over, asleep, or no token at all. */
@@ -73,9 +78,15 @@ export async function personOfSession(token: string, used = false): Promise<Pers
   return found.state === 'good' ? found.person : null;
 }
 
-async function idleMinutes(): Promise<number> {
-  const row = await rowOf<{ minutes: number }>('SELECT idle_minutes AS minutes FROM shop WHERE id = 1');
-  return row?.minutes ?? 30;
+/** What the shop asks of those who mark. */
+async function rulesFor(personId: number): Promise<{ idleMinutes: number; unsecured: boolean }> {
+  const row = await rowOf<{ idleMinutes: number; unsecured: number }>(
+    `SELECT idle_minutes AS idleMinutes, second_factor = 1 AND NOT EXISTS
+        (SELECT 1 FROM second_factors f WHERE f.person_id = ? AND f.confirmed_at IS NOT NULL) AS unsecured
+      FROM shop WHERE id = 1`,
+    [personId],
+  );
+  return { idleMinutes: row?.idleMinutes ?? 30, unsecured: row?.unsecured === 1 };
 }
 
 /** Ends a session on the server: whoever still holds its cookie holds nothing. */

@@ -62,14 +62,23 @@ export const gaugesOf = (): Promise<ShopItem<Gauge>[]> => itemsOf('gauge', readG
 export interface Shop {
   timeZone: string;
   words: ShopWords;
+  /** After so many minutes without use those who mark are signed out. */
+  idleMinutes: number;
+  /** Whether those who mark need a second factor. */
+  secondFactor: boolean;
 }
 
 export async function shopOf(): Promise<Shop> {
-  const row = await rowOf<{ timeZone: string; words: string }>(
-    'SELECT time_zone AS timeZone, words FROM shop WHERE id = 1',
+  const row = await rowOf<{ timeZone: string; words: string; idleMinutes: number; secondFactor: number }>(
+    'SELECT time_zone AS timeZone, words, idle_minutes AS idleMinutes, second_factor AS secondFactor FROM shop WHERE id = 1',
   );
   if (row === null) throw new Error('The shop has no row.');
-  return { timeZone: row.timeZone, words: readShopWords(JSON.parse(row.words)) };
+  return {
+    timeZone: row.timeZone,
+    words: readShopWords(JSON.parse(row.words)),
+    idleMinutes: row.idleMinutes,
+    secondFactor: row.secondFactor === 1,
+  };
 }
 
 /** What the page of the shop shows to an instructor. */
@@ -374,4 +383,24 @@ function isTimeZone(timeZone: string): boolean {
   } catch {
     return false;
   }
+}
+
+/** Minutes that can be chosen: shorter is a nuisance at the lathe, longer no protection. */
+export const IDLE_CHOICES: readonly number[] = [5, 15, 30, 60, 120];
+
+/** What the shop asks of those who mark. */
+export function setSignInRules(
+  viewer: PersonView,
+  { idleMinutes, secondFactor }: { idleMinutes: number; secondFactor: boolean },
+): Promise<Outcome<null>> {
+  return outcomeOf(async () => {
+    await teachingOf(viewer);
+    if (!IDLE_CHOICES.includes(idleMinutes))
+      refuseFields([{ field: 'idleMinutes', message: `Choose ${IDLE_CHOICES.join(', ')} minutes.` }]);
+    await change('UPDATE shop SET idle_minutes = ?, second_factor = ? WHERE id = 1', [
+      idleMinutes,
+      secondFactor ? 1 : 0,
+    ]);
+    return null;
+  });
 }

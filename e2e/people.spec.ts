@@ -1,4 +1,5 @@
-import { DEMO_CLASS_CODE, DEMO_PASSWORD } from '../demo/accounts';
+import { Secret, TOTP } from 'otpauth';
+import { DEMO_CLASS_CODE, DEMO_PASSWORD, DEMO_PIN } from '../demo/accounts';
 import { ask, attemptIn } from './database';
 import { INSTRUCTOR, requestAs, signIn } from './people';
 import { expect, test } from './test';
@@ -96,8 +97,75 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
   await page.getByRole('button', { name: 'End the session on Firefox on Android' }).click();
   await expect(page.getByText('That session is ended.', { exact: true })).toBeVisible();
   expect((await tablet.get('/account', { maxRedirects: 0 })).status()).toBe(307);
+  // A second factor: read into an authenticator, and asked for from then on.
+  await page.getByRole('button', { name: 'Set up a second factor' }).click();
+  await expect(page.getByRole('img', { name: 'Secret of your authenticator' })).toBeVisible();
+  const secret = (
+    await page.getByRole('region', { name: 'Second factor' }).locator('.figures').innerText()
+  ).replace(/ /g, '');
+  const figures = (steps: number) =>
+    new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: Date.now() + steps * 30_000 });
+  await page.getByLabel('Six figures that it shows now').fill('000000');
+  await page.getByRole('button', { name: 'Use it from now on' }).click();
+  await expect(page.getByText('These are not the six figures of now.')).toBeVisible();
+  await page.getByLabel('Six figures that it shows now').fill(figures(0));
+  await page.getByRole('button', { name: 'Use it from now on' }).click();
+  await expect(page.getByRole('heading', { name: 'Second factor: on' })).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  const door = page.getByRole('form', { name: 'Instructor or helper' });
+  await door.getByLabel('Name').fill(PETRA);
+  await door.getByLabel('Password').fill(DEMO_PASSWORD);
+  await door.getByRole('button', { name: 'Sign in' }).click();
+  await door.getByLabel('Six figures of your second factor').fill(figures(1));
+  await door.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('link', { name: new RegExp(PETRA) })).toBeVisible();
+  // Nobody has used the page for a while: whoever comes to it then signs in.
+  await ask(
+    'UPDATE sessions SET seen_at = seen_at - INTERVAL 31 MINUTE WHERE person_id = (SELECT id FROM people WHERE name = ?)',
+    [PETRA],
+  );
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/sign-in$/);
   // Nobody but she has the password: it is not shown among the demo's.
   expect(await ask('SELECT 1 FROM credentials WHERE sign_in_name = ? AND demo = 1', [PETRA])).toHaveLength(0);
+});
+
+test('a shop that demands a second factor opens nothing else to whoever marks without one', async ({
+  page,
+}) => {
+  await requestAs(page.context().request, INSTRUCTOR);
+  await page.goto('/shop');
+  await page.getByRole('tab', { name: 'Words and times' }).click();
+  const rules = page.getByRole('region', { name: 'Signing in' });
+  await rules.getByRole('checkbox', { name: 'Those who mark need a second factor' }).click();
+  await page.goto('/');
+  await expect(page).toHaveURL(/\/account$/);
+  await expect(page.getByText('The shop demands it of those who mark')).toBeVisible();
+  const refused = await page.request.post('/api/exercises');
+  expect([refused.status(), (await refused.json()) as object]).toMatchObject([
+    403,
+    { error: { code: 'second-factor-needed' } },
+  ]);
+  await ask('UPDATE shop SET second_factor = 0');
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Today' })).toBeVisible();
+});
+
+test('a bench asks for the PIN alone on another day, and goes on', async ({ page }) => {
+  await signIn(page, 'Ana Brandt');
+  await page.goto('/bench');
+  await expect(page.getByRole('heading', { name: 'Bench: Ana Brandt' })).toBeVisible();
+  await ask(
+    "UPDATE sessions SET opened_at = opened_at - INTERVAL 13 HOUR WHERE person_id = (SELECT id FROM people WHERE name = 'Ana Brandt')",
+  );
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Ana Brandt: your PIN again' })).toBeVisible();
+  await page.getByLabel('PIN').fill('0007');
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByText('This is not your PIN.')).toBeVisible();
+  await page.getByLabel('PIN').fill(DEMO_PIN);
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByRole('heading', { name: 'Bench: Ana Brandt' })).toBeVisible();
 });
 
 test('a helper sees the class and its records, and neither plans nor marks', async ({ page }) => {

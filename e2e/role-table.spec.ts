@@ -336,6 +336,42 @@ const TABLE: readonly Row[] = [
     body: () => ({ name: 'Nobody' }),
     statuses: [422, 422, 422, 422, 422, 422, 422],
   },
+  { route: 'GET /api/session', path: '/api/session', statuses: [200, 200, 200, 200, 200, 200, 200] },
+  // Of a session of an earlier day alone.
+  {
+    route: 'POST /api/session/again',
+    path: '/api/session/again',
+    body: () => ({ pin: '1' }),
+    statuses: [401, 401, 401, 401, 401, 401, 401],
+  },
+  {
+    route: 'POST /api/session/here',
+    path: '/api/session/here',
+    statuses: [401, 204, 204, 204, 204, 204, 204],
+  },
+  {
+    route: 'POST /api/account/second-factor',
+    path: '/api/account/second-factor',
+    statuses: [401, 409, 409, 409, 201, 201, 201],
+  },
+  {
+    route: 'PUT /api/account/second-factor',
+    path: '/api/account/second-factor',
+    body: () => ({ code: 'x' }),
+    statuses: [401, 422, 422, 422, 422, 422, 422],
+  },
+  {
+    route: 'DELETE /api/account/second-factor',
+    path: '/api/account/second-factor',
+    body: () => ({ code: 'x' }),
+    statuses: [401, 422, 422, 422, 422, 422, 422],
+  },
+  {
+    route: 'PUT /api/shop/sign-in',
+    path: '/api/shop/sign-in',
+    body: () => ({}),
+    statuses: [401, 403, 403, 403, 422, 403, 422],
+  },
   // Last: it ends the session with which the row was asked.
   { route: 'DELETE /api/session', path: '/api/session', statuses: [204, 204, 204, 204, 204, 204, 204] },
 ];

@@ -81,11 +81,12 @@ export function answer<T>(
 export function handle<S extends AnyObjectSchema>(
   schema: S,
   run: (call: Call<InferType<S>>) => Promise<Response>,
-  { instructorsOnly = false } = {},
+  { instructorsOnly = false, unsecured = false } = {},
 ) {
   return guarded(async (request, id) => {
     const who = await viewer(true);
     if (who === null) return nobody();
+    if (who.unsecured === true && !unsecured) return secondFactorFirst();
     if (instructorsOnly && who.role !== 'instructor')
       return refusal(403, 'refused', 'Only the instructor can do this.');
     const body = await checkedBody(request, schema);
@@ -94,9 +95,10 @@ export function handle<S extends AnyObjectSchema>(
 }
 
 /** The same for a request without a body. */
-export function handleBare(run: (call: Call<null>) => Promise<Response>) {
+export function handleBare(run: (call: Call<null>) => Promise<Response>, { unsecured = false } = {}) {
   return guarded(async (request, id) => {
     const who = await viewer(request.method !== 'GET');
+    if (who?.unsecured === true && !unsecured) return secondFactorFirst();
     return who === null ? nobody() : run({ viewer: who, body: null, id, request });
   });
 }
@@ -139,6 +141,10 @@ export function handleUnknown<S extends AnyObjectSchema>(
     return body instanceof Response ? body : run(body, request);
   });
 }
+
+/** `unsecured` of a handler: it serves those too who have not set up the second factor that the shop demands. */
+const secondFactorFirst = () =>
+  refusal(403, 'second-factor-needed', 'The shop demands a second factor. Set it up on your account page.');
 
 const nobody = () => refusal(401, 'unknown-person', 'Sign in first.');
 

@@ -19,6 +19,8 @@ import { viewer } from './session';
 export async function guardedPage<T>(
   load: (who: PersonView) => Promise<Outcome<T>>,
   show: (loaded: T, who: PersonView) => ReactNode,
+  /** The page serves those too who have not set up the second factor that the shop demands. */
+  { unsecured = false } = {},
 ): Promise<ReactNode> {
   let who: PersonView | null;
   let content: ReactNode = null;
@@ -26,6 +28,8 @@ export async function guardedPage<T>(
   try {
     // A page that somebody goes to is used; one that looks for news is not.
     who = await viewer(((await headers()).get('sec-fetch-mode') ?? 'navigate') === 'navigate');
+    const held = who?.unsecured === true && !unsecured;
+    if (held) redirect('/account');
     const outcome = who === null ? null : await load(who);
     if (who !== null && outcome !== null) {
       missing = 'refused' in outcome;

@@ -14,7 +14,7 @@ export async function shopAsKnown(): Promise<Shop> {
     shared.oyakataShop = { shop, at: Date.now() };
     return shop;
   } catch {
-    return known?.shop ?? { timeZone: 'UTC', words: USUAL_WORDS };
+    return known?.shop ?? { timeZone: 'UTC', words: USUAL_WORDS, idleMinutes: 30, secondFactor: false };
   }
 }
 

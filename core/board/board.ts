@@ -56,4 +56,6 @@ export interface ClassBoard {
   /** The last try of each student at each exercise shown, or all of them. */
   attempts: BoardAttempt[];
   allTries: boolean;
+  /** For instructors: whose secret strangers try; empty mostly. */
+  strangers: { name: string; count: number; since: string }[];
 }

@@ -21,6 +21,9 @@ export interface AccountView {
   /** Benches that may send what the viewer records there. */
   benches: OwnGrant[];
   secondFactor: boolean;
+  /** Whether the shop demands a second factor of the viewer. */
+  demanded: boolean;
+  idleMinutes: number;
   /** Wrong tries at the own secret from browsers that are not the own; null: none to speak of. */
   tries: { count: number; since: string } | null;
 }

@@ -14,6 +14,7 @@ import { BenchLine } from './bench-line';
 import { hasFreshGrant, recall, remember, whoWorks } from './bench-store';
 import type { BenchWorkProps } from './bench-work';
 import { keepLoaded, registerWorker } from './keep-the-bench';
+import { PinAgain } from './pin-again';
 import { askForGrant, beginOutbox, catchUp, lookAtServer } from './outbox';
 import { worksHere } from './works-here';
 
@@ -30,6 +31,8 @@ const LOOK_MS = { well: 20_000, lost: 3000 } as const;
 export function BenchApp() {
   const [home, setHome] = useState<BenchFacts | null>(null);
   const [nobody, setNobody] = useState(false);
+  /** Whose session is of an earlier day: the PIN alone is asked for. */
+  const [asleep, setAsleep] = useState<{ id: number; name: string } | null>(null);
   const [piece, setPiece] = useState<number | null>(null);
   const work = useWork(piece !== null);
   const { since } = useTouch();
@@ -47,6 +50,8 @@ export function BenchApp() {
       if (sent.value.records && !(await hasFreshGrant(person.id).catch(() => true)))
         await askForGrant(person.id);
     } else if (!sent.later) {
+      const session = await ask<{ state: string; who: { id: number; name: string } | null }>('/api/session');
+      setAsleep(session.ok && session.value.state === 'asleep' ? session.value.who : null);
       // Nobody is signed in: what was remembered of whoever was goes; what is still to be sent stays.
       await worksHere(null).catch(() => undefined);
       setHome(null);
@@ -114,7 +119,9 @@ export function BenchApp() {
       <BenchLine />
       {home === null ? (
         <main className="grid content-start gap-4 bg-paper-raised p-8">
-          {nobody ? (
+          {nobody && asleep !== null ? (
+            <PinAgain name={asleep.name} onDone={() => void load()} />
+          ) : nobody ? (
             <>
               <h2 className="text-5xl">Who works here?</h2>
               <p className="text-xl">Signing in needs the network.</p>

@@ -16,6 +16,7 @@ const attempt = (change: Partial<BoardAttempt>): BoardAttempt => ({
   ...change,
 });
 const board: ClassBoardProps = {
+  strangers: [],
   classId: 1,
   className: 'Class',
   role: 'instructor',

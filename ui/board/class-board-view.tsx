@@ -12,6 +12,7 @@ import { Dialog } from '../kit/dialog';
 import { LeanStateMark, STATE_WORDS, StateSprite } from '../kit/state-mark';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
+import { ShopTime } from '../shell/shop-time';
 import { useNews } from '../shell/news';
 import { send } from '../shell/send';
 import { useDelayed } from '../shell/use-delayed';
@@ -38,6 +39,7 @@ export function ClassBoardView({
   students,
   attempts,
   allTries,
+  strangers,
   who,
 }: ClassBoardProps) {
   const router = useRouter();
@@ -89,6 +91,7 @@ export function ClassBoardView({
   return (
     <div className="min-h-dvh">
       <Header who={who} title={className} keys={keys} />
+      {strangers.length > 0 && <Strangers classId={classId} strangers={strangers} />}
       <section
         aria-label="Today"
         className="flex items-center gap-6 bg-dye px-4 py-2 text-scribe tablet:gap-4"
@@ -356,5 +359,26 @@ function Puzzles({ puzzles, instructor }: { puzzles: readonly BoardPuzzle[]; ins
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Somebody tries secrets of the class from browsers that are not theirs: said once, with what helps. */
+function Strangers({ classId, strangers }: Pick<ClassBoardProps, 'classId' | 'strangers'>) {
+  return (
+    <p role="status" className="border-l-8 border-brass-bright bg-paper-sunk px-4 py-2">
+      <strong className="font-semibold">Wrong PINs from browsers that are not theirs:</strong>{' '}
+      {strangers.map(({ name, count, since }, index) => (
+        <span key={name}>
+          {index > 0 && ', '}
+          {name} {count} since <ShopTime at={since} />
+        </span>
+      ))}
+      . Each try waits longer than the one before. Where it was not the student: another class code keeps
+      strangers out, a new slip ends the PIN (
+      <Link href={`/classes/${classId}`} className="underline">
+        People
+      </Link>
+      ).
+    </p>
   );
 }

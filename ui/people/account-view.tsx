@@ -5,11 +5,13 @@ import type { AccountView as Account } from '@/core/people';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { useToast } from '../kit/toast';
+import { Message } from '../kit/message';
 import { Header } from '../shell/header';
 import { problemsOf } from '../shell/problems-of';
 import { send } from '../shell/send';
 import { ShopTime } from '../shell/shop-time';
 import { useRefresh } from '../shell/use-refresh';
+import { SecondFactor } from './second-factor';
 import { signOut } from './sign-out';
 
 /** The own account: sign out, where one is signed in, and another password. */
@@ -19,6 +21,10 @@ export function AccountView({
   kind,
   sessions,
   benches,
+  secondFactor,
+  demanded,
+  idleMinutes,
+  tries,
 }: Account & { who: { name: string; role: string } }) {
   const say = useToast();
   const refresh = useRefresh();
@@ -87,12 +93,26 @@ export function AccountView({
             </tbody>
           </table>
           {benches.length > 0 && <Benches benches={benches} onEnd={(id) => void endBench(id)} />}
+          {tries !== null && (
+            <Message tone="warning">
+              {tries.count} wrong tries at your {kind === 'pin' ? 'PIN' : 'password'} from browsers that are
+              not yours since <ShopTime at={tries.since} />. Nobody got in by them.
+            </Message>
+          )}
           <p className="text-sm text-ink-soft">
-            The last use is noted once an hour. A session that you do not know: end it, and choose another{' '}
+            {kind === 'password' &&
+              `You are signed out after ${idleMinutes} minutes without use, and after twelve hours. `}{' '}
+            A session that you do not know: end it, and choose another{' '}
             {kind === 'pin' ? 'PIN: ask the instructor for a slip.' : 'password.'}
           </p>
         </section>
-        {kind === 'password' && <PasswordForm signInName={signInName ?? who.name} />}
+        {kind === 'password' && (
+          <div className="grid content-start gap-6">
+            {demanded && !secondFactor && <SecondFactor on={secondFactor} demanded={demanded} />}
+            <PasswordForm signInName={signInName ?? who.name} />
+            {(!demanded || secondFactor) && <SecondFactor on={secondFactor} demanded={demanded} />}
+          </div>
+        )}
       </main>
     </>
   );

@@ -79,6 +79,11 @@ export function MemberTable({
             <td className="py-1 pr-4">{ROLE_WORDS[member.role]}</td>
             <td className="py-1 pr-4 text-sm">
               <SignsIn member={member} />
+              {member.tries !== null && (
+                <span className="block text-brass">
+                  {member.tries.count} wrong tries by strangers since <ShopTime at={member.tries.since} />
+                </span>
+              )}
             </td>
             <td className="py-1">
               <div className="flex justify-end gap-1.5">

@@ -13,6 +13,8 @@ export function PasswordSignIn() {
   const [withCode, setWithCode] = useState(false);
   const [first, setFirst] = useState('');
   const [secret, setSecret] = useState('');
+  /** The second factor is asked for once name and password are right. */
+  const [figures, setFigures] = useState<string | null>(null);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [busy, setBusy] = useState(false);
 
@@ -21,8 +23,16 @@ export function PasswordSignIn() {
     setBusy(true);
     const sent = withCode
       ? await send<SignedIn>('POST', '/api/session/secret', { code: first, secret })
-      : await send<SignedIn>('POST', '/api/session', { name: first, password: secret });
+      : await send<SignedIn>('POST', '/api/session', {
+          name: first,
+          password: secret,
+          ...(figures !== null && { code: figures }),
+        });
     setBusy(false);
+    if (!sent.ok && sent.code === 'second-factor' && figures === null) {
+      setFigures('');
+      return setProblems({});
+    }
     setProblems(sent.ok ? {} : problemsOf(sent, withCode ? 'code' : 'password'));
     signedIn(sent);
   }
@@ -31,6 +41,7 @@ export function PasswordSignIn() {
     setWithCode(to);
     setFirst('');
     setSecret('');
+    setFigures(null);
     setProblems({});
   }
 
@@ -59,6 +70,18 @@ export function PasswordSignIn() {
         note={withCode ? 'At least 12 characters; a short sentence is good.' : undefined}
         onChange={(event) => setSecret(event.target.value)}
       />
+      {figures !== null && (
+        <Field
+          label="Six figures of your second factor"
+          name="figures"
+          inputMode="numeric"
+          autoComplete="one-time-code"
+          autoFocus
+          value={figures}
+          error={problems.code}
+          onChange={(event) => setFigures(event.target.value)}
+        />
+      )}
       <div className="flex flex-wrap items-center gap-3">
         <Button type="submit" tone="main" disabled={busy}>
           {withCode ? 'Choose the password' : 'Sign in'}

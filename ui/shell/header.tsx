@@ -5,6 +5,7 @@ import { memo, useMemo, useState, type ReactNode } from 'react';
 import { Choice } from '../kit/choice';
 import { Dialog } from '../kit/dialog';
 import { useDisplayUnit, type DisplayUnit } from '../units/display-unit';
+import { StillHere } from './still-here';
 import { TouchLine } from './touch-line';
 import { writeSetting } from './settings';
 import { useKeys, useSingleKeysOn, type KeyBinding } from './use-keys';
@@ -54,6 +55,7 @@ export function Header({
         <HelpDialog open={help} onOpenChange={setHelp} keys={all} />
       </header>
       <TouchLine />
+      <StillHere role={who.role} />
     </div>
   );
 }

@@ -9,6 +9,13 @@ type Listener = (news: News) => void;
 
 const NAME = 'oyakata-news';
 const listeners = new Set<Listener>();
+const goneListeners = new Set<() => void>();
+
+/** Calls when the session of this browser is over. */
+export function subscribeGone(listener: () => void): () => void {
+  goneListeners.add(listener);
+  return () => void goneListeners.delete(listener);
+}
 let begun = false;
 
 function tell(news: News): void {
@@ -23,19 +30,24 @@ function begin(): void {
   if (begun) return;
   begun = true;
   const channel = new BroadcastChannel(NAME);
-  channel.onmessage = ({ data }: MessageEvent<News>) => tell(data);
+  channel.onmessage = ({ data }: MessageEvent<News | 'gone'>) =>
+    data === 'gone' ? goneListeners.forEach((listener) => listener()) : tell(data);
   const pass = (news: News) => {
     tell(news);
     channel.postMessage(news);
   };
+  const passGone = () => {
+    goneListeners.forEach((listener) => listener());
+    channel.postMessage('gone');
+  };
   // The lock is held as long as the page lives, or its session: whoever signs in in another tab takes over.
-  void navigator.locks.request(NAME, () => new Promise<void>((end) => listen(pass, end)));
+  void navigator.locks.request(NAME, () => new Promise<void>((end) => listen(pass, passGone, end)));
 }
 
 /** After a refusal (no room, a proxy without its server) a browser does not come again by itself. */
 const AGAIN_MS = 10_000;
 
-function listen(pass: (news: News) => void, end: () => void): void {
+function listen(pass: (news: News) => void, passGone: () => void, end: () => void): void {
   const source = new EventSource('/api/events');
   let gone = false;
   source.addEventListener('hello', () => pass(null));
@@ -44,11 +56,12 @@ function listen(pass: (news: News) => void, end: () => void): void {
   source.addEventListener('gone', () => {
     gone = true;
     source.close();
+    passGone();
     end();
   });
   source.addEventListener('error', () => {
     if (source.readyState === EventSource.CLOSED && !gone)
-      window.setTimeout(() => listen(pass, end), AGAIN_MS);
+      window.setTimeout(() => listen(pass, passGone, end), AGAIN_MS);
   });
 }
 

@@ -15,6 +15,7 @@ import { send } from '../shell/send';
 import { useRefresh } from '../shell/use-refresh';
 import { BookTable, type BookItem } from './book/book-table';
 import { LatheTable, type LatheItem } from './lathe-table';
+import { SignInRules, type SignInRulesProps } from './sign-in-rules';
 import { WordsForm } from './words-form';
 
 export interface ShopViewProps {
@@ -22,6 +23,7 @@ export interface ShopViewProps {
   timeZone: string;
   timeZones: readonly string[];
   words: ShopWords;
+  signInRules: SignInRulesProps;
   book: Record<BookKind, BookItem[]>;
   who: { name: string; role: string };
 }
@@ -33,7 +35,7 @@ const TABS = [
 ];
 
 /** What the shop keeps: its lathes, tools, work-holding, gauges and materials, its words, and the time zone in which times are shown. */
-export function ShopView({ lathes, timeZone, timeZones, words, book, who }: ShopViewProps) {
+export function ShopView({ lathes, timeZone, timeZones, words, signInRules, book, who }: ShopViewProps) {
   const router = useRouter();
   const refresh = useRefresh();
   const say = useToast();
@@ -137,6 +139,7 @@ export function ShopView({ lathes, timeZone, timeZones, words, book, who }: Shop
             {tab === 'words' && (
               <>
                 <WordsForm words={words} />
+                <SignInRules {...signInRules} />
                 <section aria-label="Times" className="grid max-w-md gap-2">
                   <h2 className="text-2xl">Times</h2>
                   <label className="grid gap-1">

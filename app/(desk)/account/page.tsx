@@ -10,5 +10,6 @@ export default function AccountPage() {
   return guardedPage(
     async (who) => loadAccount(who, await token()),
     (account, who) => <AccountView who={who} {...account} />,
+    { unsecured: true },
   );
 }

@@ -12,6 +12,7 @@ export default function ShopPage() {
       who={who}
       timeZone={shop.timeZone}
       words={shop.words}
+      signInRules={{ idleMinutes: shop.idleMinutes, secondFactor: shop.secondFactor }}
       book={book}
       timeZones={Intl.supportedValuesOf('timeZone')}
       lathes={lathes.map(({ id, number, archived, document }) => ({ id, number, archived, lathe: document }))}

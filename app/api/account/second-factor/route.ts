@@ -7,15 +7,20 @@ import { answer, handle, handleBare } from '@/app/server/handle';
 const schema = object({ code: exactText(20).required('Type the six figures.') });
 
 /** A secret for the viewer's authenticator, with its picture. It counts when its first figures are right. */
-export const POST = handleBare(async ({ viewer }) => {
-  const begun = await beginSecondFactor(viewer);
-  const picture = 'done' in begun ? await QRCode.toString(begun.done.uri, { type: 'svg', margin: 1 }) : '';
-  return answer(begun, 201, ({ secret }) => ({ secret, picture }));
-});
+export const POST = handleBare(
+  async ({ viewer }) => {
+    const begun = await beginSecondFactor(viewer);
+    const picture = 'done' in begun ? await QRCode.toString(begun.done.uri, { type: 'svg', margin: 1 }) : '';
+    return answer(begun, 201, ({ secret }) => ({ secret, picture }));
+  },
+  { unsecured: true },
+);
 
 /** The first figures of the authenticator: from now on they are asked for. */
-export const PUT = handle(schema, async ({ viewer, body }) =>
-  answer(await confirmSecondFactor(viewer, body.code), 204),
+export const PUT = handle(
+  schema,
+  async ({ viewer, body }) => answer(await confirmSecondFactor(viewer, body.code), 204),
+  { unsecured: true },
 );
 
 /** Ends the second factor, with its figures. */

@@ -1,0 +1,22 @@
+import { boolean, object } from 'yup';
+import { exactWhole } from '@/core/json';
+import { setSignInRules } from '@/data/shop';
+import { answer, handle } from '@/app/server/handle';
+import { forgetShop } from '@/app/server/shop-as-known';
+
+const MINUTES = 'Choose the minutes.';
+const schema = object({
+  idleMinutes: exactWhole(1, MINUTES).required(MINUTES),
+  secondFactor: boolean().strict().typeError('Send true or false.').required('Send true or false.'),
+});
+
+/** What the shop asks of those who mark: minutes without use, and a second factor. */
+export const PUT = handle(
+  schema,
+  async ({ viewer, body }) => {
+    const saved = await setSignInRules(viewer, body);
+    forgetShop();
+    return answer(saved, 204);
+  },
+  { instructorsOnly: true },
+);
