@@ -10,7 +10,8 @@ import { worksheetProgress } from './worksheet-progress';
  */
 export function sheetForStudent(sheet: Sheet, entries: readonly Entry[], marked: boolean): Sheet | null {
   const live = liveEntries(entries);
-  if (marked || live.some(isKind('hand-in'))) return sheet;
+  // Told is told: a hand-in that was struck out afterwards has shown everything.
+  if (marked || entries.some(isKind('hand-in'))) return sheet;
   if (!worksheetProgress(sheet, entries).open) return null;
   const recorded = new Set(live.filter(isKind('step')).map(({ content }) => content.stepId));
   const held = sheet.steps

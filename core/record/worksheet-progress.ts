@@ -25,16 +25,20 @@ export function worksheetProgress(
   if (sheet.worksheet.length === 0) return { questions: [], open: true };
   const slipCase = slipCaseOf(sheet);
   const mine = liveEntries(entries).filter(isKind('worksheet'));
+  // With the first hand-in everything was shown, also when it was struck out later: told is told.
+  const shownFrom = entries.findIndex(isKind('hand-in'));
+  const before = new Set(shownFrom < 0 ? mine : entries.slice(0, shownFrom));
   const questions = sheet.worksheet.map((question): QuestionProgress => {
     const own = mine.filter(({ content }) => content.question === question.id);
     const tries = own
       .filter(({ content }) => !content.told)
       .map((entry) => ({ entry, judged: judgeAnswer(question, slipCase, entry.content.answer) }));
+    const found = tries.some(({ entry, judged }) => judged.right && before.has(entry));
     return {
       question,
       tries,
-      found: tries.some(({ judged }) => judged.right),
-      told: own.some(({ content }) => content.told),
+      found,
+      told: own.some(({ content }) => content.told) || (shownFrom >= 0 && !found),
     };
   });
   return { questions, open: questions.every(({ found, told }) => found || told) };

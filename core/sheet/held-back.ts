@@ -17,11 +17,21 @@ export function withHeldBack(sheet: Sheet, stepIds: readonly string[]): Sheet {
   if (stepIds.length === 0) return sheet;
   const held = (id: string) => stepIds.includes(id);
   const blank = { ...sheet };
+  if (held('blank')) {
+    // What is reckoned meanwhile is reckoned with the limit on the safe side, which every sheet gives.
+    blank.workDiameter = sheet.thread.side === 'external' ? sheet.limits.crest.max : sheet.limits.crest.min;
+  }
+  if (held('run-out')) Object.assign(blank, { rootDiameter: 0, reliefDiameter: 0 });
+  // Its drawing, to scale, tells both.
+  if (held('blank') || held('run-out')) blank.blank = null;
+  // As long as it is not measured it may be anything from pointed to blunt.
+  if (held('tip')) blank.tip = { kind: 'flat', size: 0, known: false };
   if (held('over-wires')) {
     blank.wires = { ...sheet.wires, overWires: { min: 0, target: 0, max: 0 } };
     blank.passes = sheet.passes.map((pass) => ({ ...pass, overWires: null }));
   }
-  if (held('compound')) blank.compound = { ...sheet.compound, markDeg: 0 };
+  // The angle of the feed stays in what is reckoned with: no advice at the lathe may be wrong for a riddle.
+  if (held('compound')) blank.compound = { ...sheet.compound, angleDeg: 0, markDeg: 0 };
   if (held('gearing')) blank.gearing = { ...sheet.gearing, levers: [], gears: [], says: [] };
   if (held('speed')) {
     // Times of the dial and ways of the carriage follow from it, too.

@@ -98,9 +98,11 @@ export function machineFacts(sheet: Sheet): Fact[] {
     ],
     [
       'Tip',
-      tip.kind === 'sharp'
-        ? 'sharp point'
-        : `${tip.kind} ${Number(tip.size.toFixed(4))} ${thread.unit}${tip.known ? '' : ', not measured: the usual one'}`,
+      isHeldBack(sheet, 'tip')
+        ? TO_BE_FOUND
+        : tip.kind === 'sharp'
+          ? 'sharp point'
+          : `${tip.kind} ${Number(tip.size.toFixed(4))} ${thread.unit}${tip.known ? '' : ', not measured: the usual one'}`,
     ],
     ['Zeros', sheet.words.slack],
   ];

@@ -27,7 +27,7 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
         size="large"
         label="Thread"
         value={thread.designation}
-        sub={`${words.work} ${figures(sheet.workDiameter)}`}
+        sub={`${words.work} ${isHeldBack(sheet, 'blank') ? TO_BE_FOUND : figures(sheet.workDiameter)}`}
       />
       {wires ? (
         <Figure

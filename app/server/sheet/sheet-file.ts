@@ -1,5 +1,5 @@
 import 'server-only';
-import { drawnBlank, type Sheet } from '@/core/sheet';
+import { drawnBlank, isHeldBack, type Sheet } from '@/core/sheet';
 import { blankDxf } from '@/ui/card/sketches/blank-dxf';
 import { blankSketch } from '@/ui/card/sketches/blank-sketch';
 import { svgOfSketch } from '@/ui/card/sketches/svg-of-sketch';
@@ -47,9 +47,11 @@ export async function sheetFile(
     return refusal(
       409,
       'conflict',
-      sheet.blank === null
-        ? 'This sheet was made before the blank was kept with it.'
-        : 'How this thread ends came with a later release: this one can not draw the blank.',
+      isHeldBack(sheet, 'blank') || isHeldBack(sheet, 'run-out')
+        ? 'The blank is to be found first: its drawing opens with it.'
+        : sheet.blank === null
+          ? 'This sheet was made before the blank was kept with it.'
+          : 'How this thread ends came with a later release: this one can not draw the blank.',
     );
   return as === 'svg'
     ? named('svg', 'image/svg+xml', svgOfSketch(blankSketch(blank, figures, 420, 300)))
