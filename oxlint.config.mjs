@@ -22,6 +22,7 @@ const CORE_ALONE = [
 const CORE_FOLDERS = [
   'errors',
   'json',
+  'csv',
   'documents',
   'units',
   'people',

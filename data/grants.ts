@@ -12,7 +12,7 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   credentials: 'INSERT, DELETE',
   one_time_codes: 'INSERT, DELETE, UPDATE (used_at)',
   failed_tries: 'INSERT, DELETE',
-  known_browsers: 'INSERT, DELETE, UPDATE (known_at)',
+  known_browsers: 'INSERT, DELETE',
   second_factors: 'INSERT, DELETE, UPDATE (confirmed_at, last_step)',
   shop: 'UPDATE (time_zone, words, idle_minutes, second_factor)',
   shop_items: 'INSERT, UPDATE (archived_at)',

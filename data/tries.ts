@@ -141,8 +141,9 @@ export async function isKnownBrowser(browser: string, personId?: number): Promis
 }
 
 export function noteKnownBrowser(browser: string, personId: number): Promise<void> {
-  return change(
-    'INSERT INTO known_browsers (browser_hash, person_id, known_at) VALUES (?, ?, ?) ON DUPLICATE KEY UPDATE known_at = VALUES(known_at)',
-    [hashOf(browser), personId, new Date()],
-  );
+  return change('INSERT IGNORE INTO known_browsers (browser_hash, person_id, known_at) VALUES (?, ?, ?)', [
+    hashOf(browser),
+    personId,
+    new Date(),
+  ]);
 }

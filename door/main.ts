@@ -63,7 +63,8 @@ const door = createDoor({
   rooms: roomsFor(mostInside),
   isFile: (path) => files.has(path),
   health: new HealthState(
-    () => sharedHealth.oyakataHealth?.() ?? Promise.reject(new Error('The application has not begun.')),
+    // For a moment the door is open and what is behind it has not begun.
+    () => sharedHealth.oyakataHealth?.() ?? Promise.resolve({ status: 'failing' }),
   ),
   askers: sharedAskers(),
   streams,

@@ -1,7 +1,7 @@
 import { ConnectionRefusedError, DatabaseError } from 'sequelize';
 import { array, number, object, string } from 'yup';
 import { outcomeOf, refuse } from '@/data/outcome';
-import { answer, handle, handleBare } from './handle';
+import { answer, guarded, handle, handleBare } from './handle';
 import { diskHealth } from './disk-health';
 import { viewer } from './session';
 
@@ -41,6 +41,36 @@ test('a good request runs with its body, the number in the path and who works', 
   const response = await post('{"title":"Nut","count":2,"other":1}', {}, '7');
   expect(await response.json()).toEqual({ body: { title: 'Nut', count: 2 }, id: 7 });
   expect(run.mock.calls[0]?.[0]).toMatchObject({ viewer: { name: 'Instructor' } });
+});
+
+test('what is answered is kept by no browser or proxy, unless the route says otherwise', async () => {
+  expect((await post('{"title":"Nut"}')).headers.get('cache-control')).toBe('no-store');
+  expect((await post('{')).headers.get('cache-control')).toBe('no-store');
+  const own = handleBare(() =>
+    Promise.resolve(new Response('x', { headers: { 'cache-control': 'no-store, no-transform' } })),
+  );
+  const asked = await own(new Request('http://127.0.0.1:3210/api/x'), { params: Promise.resolve({}) });
+  expect(asked.headers.get('cache-control')).toBe('no-store, no-transform');
+});
+
+test('a link from another site leads to a file, a script of another site reads none', async () => {
+  const file = handleBare(() => Promise.resolve(new Response('x')));
+  const ask = (mode: string) =>
+    file(
+      new Request('http://127.0.0.1:3210/api/x', {
+        headers: { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': mode },
+      }),
+      { params: Promise.resolve({}) },
+    );
+  expect((await ask('navigate')).status).toBe(200);
+  expect((await ask('no-cors')).status).toBe(403);
+});
+
+test('whoever signs out is signed out on a full disk too', async () => {
+  disk.mockResolvedValue('full');
+  const out = guarded(() => Promise.resolve(new Response(null, { status: 204 })), { alsoOnFullDisk: true });
+  const request = new Request('http://127.0.0.1:3210/api/session', { method: 'DELETE' });
+  expect((await out(request, { params: Promise.resolve({}) })).status).toBe(204);
 });
 
 test('on a full disk nothing is given to the database to store', async () => {
@@ -96,6 +126,16 @@ test.each([
   [
     'another site',
     () => post('{"title":"x"}', { origin: 'http://elsewhere.test' }),
+    [403, 'foreign-origin', []],
+  ],
+  [
+    'a page of another site, as the browser says',
+    () => post('{"title":"x"}', { 'sec-fetch-site': 'cross-site' }),
+    [403, 'foreign-origin', []],
+  ],
+  [
+    'another program of the same domain',
+    () => post('{"title":"x"}', { 'sec-fetch-site': 'same-site' }),
     [403, 'foreign-origin', []],
   ],
   ['a broken origin', () => post('{"title":"x"}', { origin: 'null' }), [403, 'foreign-origin', []]],

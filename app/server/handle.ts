@@ -149,8 +149,19 @@ const secondFactorFirst = () =>
 const nobody = () => refusal(401, 'unknown-person', 'Sign in first.');
 
 /** The outermost layer: origin, the id in the path, room on the disk, and every error turned into an answer. */
-export function guarded(run: (request: Request, id: number) => Promise<Response>) {
+export function guarded(
+  run: (request: Request, id: number) => Promise<Response>,
+  /** It stores nothing to speak of, and goes on when there is no room. */
+  { alsoOnFullDisk = false } = {},
+) {
   return async (request: Request, context: RouteContext): Promise<Response> => {
+    const response = await answered(request, context);
+    // What one person is told no browser or proxy keeps for the next.
+    if (!response.headers.has('cache-control')) response.headers.set('Cache-Control', 'no-store');
+    return response;
+  };
+
+  async function answered(request: Request, context: RouteContext): Promise<Response> {
     try {
       if (isForeign(request)) return refusal(403, 'foreign-origin', 'This request comes from another site.');
       // Routes without a number in the path get no params at all.
@@ -158,12 +169,13 @@ export function guarded(run: (request: Request, id: number) => Promise<Response>
       const id = text === undefined ? 0 : rowId(text);
       if (id === null) return refusal(404, 'not-found', 'There is no such page.');
       // Before the database finds out by itself, which it may not survive.
-      if (request.method !== 'GET' && (await diskHealth()) === 'full') return diskFull(request);
+      if (request.method !== 'GET' && !alsoOnFullDisk && (await diskHealth()) === 'full')
+        return diskFull(request);
       return await run(request, id);
     } catch (error) {
       return answerError(error, request);
     }
-  };
+  }
 }
 
 /** The number of a row as it stands in a path: figures only, no sign, no exponent. */
@@ -172,7 +184,14 @@ export function rowId(text: string): number | null {
   return id !== null && id <= 2 ** 31 - 1 ? id : null;
 }
 
+/**
+ * Whether a page of another site has sent it. Browsers say so themselves (Sec-Fetch-Site, which no script can set);
+ * another program on the same registered domain is another site, too. A link from elsewhere may lead to a file.
+ */
 function isForeign(request: Request): boolean {
+  const site = request.headers.get('sec-fetch-site') ?? 'none';
+  const leads = request.method === 'GET' && request.headers.get('sec-fetch-mode') === 'navigate';
+  if (site !== 'same-origin' && site !== 'none' && !leads) return true;
   const origin = request.headers.get('origin');
   if (origin === null || request.method === 'GET') return false;
   try {

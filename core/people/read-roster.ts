@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { readCsv } from '../csv';
 import { readName } from './person-name';
 
 /** One line of a roster as it was read. */
@@ -22,7 +22,7 @@ const LAST_HEADS = ['last name', 'last', 'surname', 'family name'];
  * @param there names that are in the class already
  */
 export function readRoster(text: string, there: readonly string[]): RosterLine[] {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: 'greedy' });
+  const data = readCsv(text);
   const heads = (data[0] ?? []).map((head) => head.trim().toLowerCase());
   const at = (names: readonly string[]) => heads.findIndex((head) => names.includes(head));
   const [name, first, last] = [at(NAME_HEADS), at(FIRST_HEADS), at(LAST_HEADS)];

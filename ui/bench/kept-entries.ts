@@ -5,20 +5,45 @@ type New = Omit<KeptEntry, 'sequence' | 'state' | 'why'>;
 
 const ofAttempt = (attemptId: number) => IDBKeyRange.bound([attemptId, 0], [attemptId, Infinity]);
 
+/** Another tab has kept something of the same piece since this one has looked. */
+export class KeptMeanwhile extends Error {
+  override name = 'KeptMeanwhile';
+}
+
 /**
  * Keeps an entry on the device, with the next number of its attempt: number and entry in one transaction, so that two
  * tabs never take the same one. When this resolves the entry survives the page.
+ * @param seen the last number that the tab has seen; nothing is kept on top of what it has not
+ * @throws KeptMeanwhile
  */
-export async function keep(entry: New): Promise<KeptEntry> {
+export async function keep(entry: New, seen?: number): Promise<KeptEntry> {
   const store = await benchStore();
   const change = store.transaction(['kept', 'counters'], 'readwrite', { durability: 'strict' });
   const counters = change.objectStore('counters');
   const sequence = ((await counters.get(entry.attemptId)) ?? 0) + 1;
+  if (
+    seen !== undefined &&
+    sequence > seen + 1 &&
+    (await isOpen(change.objectStore('kept'), entry.attemptId, seen))
+  ) {
+    change.abort();
+    await change.done.catch(() => undefined);
+    throw new KeptMeanwhile();
+  }
   const kept: KeptEntry = { ...entry, sequence, state: 'held', why: null };
   await change.objectStore('kept').add(kept);
   await counters.put(sequence, entry.attemptId);
   await change.done;
   return kept;
+}
+
+/** Whether anything stands behind a number: what was sent and taken away needs no look. */
+async function isOpen(
+  kept: { getAllKeys: (range: IDBKeyRange) => Promise<unknown[]> },
+  attemptId: number,
+  seen: number,
+): Promise<boolean> {
+  return (await kept.getAllKeys(IDBKeyRange.bound([attemptId, seen + 1], [attemptId, Infinity]))).length > 0;
 }
 
 /** Everything of one attempt that the device keeps, in its order. */

@@ -156,7 +156,7 @@ async function device() {
       ...more,
     });
   const states = async (attemptId: number) => (await entries.keptOf(attemptId)).map(({ state }) => state);
-  return { ...store, ...entries, ...outbox, ...works, keep, states };
+  return { ...store, ...entries, ...outbox, ...works, keepEntry: entries.keep, keep, states };
 }
 
 test('each piece has its own count, also when two tabs keep at one moment; what is kept is sent once and in order', async () => {
@@ -170,6 +170,32 @@ test('each piece has its own count, also when two tabs keep at one moment; what 
   expect(bench.outboxState()).toMatchObject({ held: 0, problem: null, canSend: false });
   await act(() => bench.flush());
   expect(server.batches).toBe(1);
+});
+
+test('what another tab has kept meanwhile is looked at first: nothing is kept on top of it', async () => {
+  const bench = await device();
+  const keepSeen = (seen: number) =>
+    bench.keepEntry(
+      {
+        attemptId: 5,
+        id: `seen-${seen}`,
+        after: null,
+        deviceTime: '2026-11-26T08:00:00.000Z',
+        format: 2,
+        content: { kind: 'note', text: 'x' },
+        maker: PERSON,
+      },
+      seen,
+    );
+  const both = await Promise.allSettled([keepSeen(0), keepSeen(0)]);
+  expect(both.map(({ status }) => status)).toEqual(['fulfilled', 'rejected']);
+  expect((both[1] as PromiseRejectedResult).reason).toBeInstanceOf(bench.KeptMeanwhile);
+  expect(await bench.keptOf(5)).toHaveLength(1);
+  expect(await keepSeen(1)).toMatchObject({ sequence: 2 });
+  // What was sent and let go needs no look: the count goes on.
+  await act(() => bench.flush());
+  await bench.letGo(5);
+  expect(await keepSeen(0)).toMatchObject({ sequence: 3 });
 });
 
 test('without a server it stays held, and says since when; with it, it goes', async () => {

@@ -11,12 +11,13 @@ import {
 } from '@/core/record';
 import type { AttemptViewProps } from '../recording/attempt-view';
 import type { Added } from '../recording/use-record';
+import { deviceTime } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { useNews } from '../shell/news';
 import { ask, send } from '../shell/send';
 import { benchDevice, recall, remember, type KeptEntry } from './bench-store';
 import { entryOfKept } from './entry-of-kept';
-import { keep, keptOf } from './kept-entries';
+import { keep, KeptMeanwhile, keptOf } from './kept-entries';
 import { flush, noOutbox, outboxState, subscribeOutbox } from './outbox';
 
 /** An attempt as the bench asks for it; what the server holds back is marked so. */
@@ -42,6 +43,8 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   const [busy, setBusy] = useState(false);
   /** Known at once, and not only when the page is drawn anew: a button may be touched twice before that. */
   const keeping = useRef(false);
+  /** The last number of this device in this piece that this tab has seen: another tab may have kept more. */
+  const seen = useRef(0);
   const lastCut = useRef(-Infinity);
   const outbox = useSyncExternalStore(subscribeOutbox, outboxState, noOutbox);
 
@@ -79,7 +82,9 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
     let here = true;
     void keptOf(attemptId)
       .then((all) => {
-        if (here) setKept(all);
+        if (!here) return;
+        seen.current = Math.max(seen.current, all.at(-1)?.sequence ?? 0);
+        setKept(all);
       })
       .catch(() => undefined);
     return () => {
@@ -108,15 +113,19 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
 
   async function keepOne(content: EntryContent, after: string | null): Promise<string> {
     const id = newId();
-    const made = await keep({
-      attemptId,
-      id,
-      after,
-      deviceTime: deviceTime(),
-      format: ENTRY_KINDS[content.kind].format,
-      content,
-      maker: { ...person, role: attempt?.role ?? 'student' },
-    });
+    const made = await keep(
+      {
+        attemptId,
+        id,
+        after,
+        deviceTime: deviceTime(),
+        format: ENTRY_KINDS[content.kind].format,
+        content,
+        maker: { ...person, role: attempt?.role ?? 'student' },
+      },
+      seen.current,
+    );
+    seen.current = made.sequence;
     setKept((before) => [...before, made]);
     return id;
   }
@@ -165,7 +174,13 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       if (leader === null && content.value.kind !== 'lead') after = await keepOne({ kind: 'lead' }, after);
       await keepOne(content.value, after);
       if (content.value.kind === 'pass') lastCut.current = performance.now();
-    } catch {
+    } catch (error) {
+      if (error instanceof KeptMeanwhile) {
+        const all = await keptOf(attemptId).catch(() => kept);
+        seen.current = all.at(-1)?.sequence ?? seen.current;
+        setKept(all);
+        return refuse('Another tab of this device has just recorded: look at what stands now.');
+      }
       return refuse('This browser keeps nothing: record on the page of the record instead.');
     } finally {
       keeping.current = false;
@@ -207,11 +222,4 @@ function lastOwn(entries: readonly Entry[], personId: number): Entry | null {
         author.id === personId && !struck.has(id) && kindNamed(content.kind)?.undoable === true,
     ) ?? null
   );
-}
-
-/** The time by this device, as far as it can be one: a clock without its battery begins in another century. */
-function deviceTime(): string {
-  const now = new Date();
-  const year = now.getUTCFullYear();
-  return (year >= 2000 && year < 2100 ? now : new Date(Date.UTC(2000, 0, 1))).toISOString();
 }

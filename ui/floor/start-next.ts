@@ -1,6 +1,6 @@
 import type { FloorNext } from '@/core/board';
 import { ENTRY_KINDS } from '@/core/record';
-import { deviceId, nextSequence } from '../shell/device';
+import { deviceId, deviceTime, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { send } from '../shell/send';
 
@@ -13,7 +13,7 @@ export async function startNext({ attemptId, lathes }: FloorNext, lathe: string)
     device: deviceId(),
     sequence: nextSequence(),
     after: null,
-    deviceTime: new Date().toISOString(),
+    deviceTime: deviceTime(),
     format: ENTRY_KINDS.lathe.format,
     content: { kind: 'lathe', sheetId, name: lathe },
   });

@@ -1,6 +1,6 @@
+import { readCsv } from '@/core/csv';
 import { clsx } from 'clsx';
 import { Plus, Trash2 } from 'lucide-react';
-import Papa from 'papaparse';
 import { useId, useRef, type ClipboardEvent } from 'react';
 import { Button } from './button';
 import { Message } from './message';
@@ -213,7 +213,7 @@ export function TypedTable(props: TypedTableProps) {
 }
 
 function linesOf(text: string): string[][] {
-  return Papa.parse<string[]>(text.trim(), { delimiter: text.includes('\t') ? '\t' : '' }).data;
+  return readCsv(text);
 }
 
 /** A file may repeat the names of the columns in its first line. */

@@ -3,7 +3,7 @@
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { ENTRY_KINDS, readAtBench, type Entry, type EntryFields } from '@/core/record';
 import type { Sheet } from '@/core/sheet';
-import { deviceId, nextSequence } from '../shell/device';
+import { deviceId, deviceTime as timeNow, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { useNews } from '../shell/news';
 import { ask, send } from '../shell/send';
@@ -82,9 +82,7 @@ export function useRecord(
     if (!content.ok) return refused(content.issues[0]?.message ?? '', content.issues);
     const key = JSON.stringify(fields);
     const { id, sequence, deviceTime } =
-      pending?.key === key
-        ? pending
-        : { id: newId(), sequence: nextSequence(), deviceTime: new Date().toISOString() };
+      pending?.key === key ? pending : { id: newId(), sequence: nextSequence(), deviceTime: timeNow() };
     setPending({ key, id, sequence, deviceTime });
     setBusy(true);
     const sent = await send<Entry>('POST', `/api/attempts/${attemptId}/entries`, {

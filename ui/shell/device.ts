@@ -16,3 +16,10 @@ export function nextSequence(): number {
   writeSetting('sequence', String(next));
   return next;
 }
+
+/** The time by this device, as far as it can be one: a clock without its battery begins in another century. */
+export function deviceTime(): string {
+  const now = new Date();
+  const year = now.getUTCFullYear();
+  return (year >= 2000 && year < 2100 ? now : new Date(Date.UTC(2000, 0, 1))).toISOString();
+}

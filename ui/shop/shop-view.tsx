@@ -1,7 +1,7 @@
 'use client';
 
+import { readCsv } from '@/core/csv';
 import Link from 'next/link';
-import Papa from 'papaparse';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/book';
@@ -47,7 +47,7 @@ export function ShopView({ lathes, timeZone, timeZones, words, signInRules, book
   async function takeFile(chosen: File) {
     const content = await chosen.text();
     if (/\.csv$/i.test(chosen.name)) {
-      const rows = Papa.parse<string[]>(content.trim(), { skipEmptyLines: true }).data;
+      const rows = readCsv(content);
       const taken = await send<{ count: number }>('POST', '/api/lathes', { rows });
       if (!taken.ok) return setProblem(`${chosen.name}: ${taken.message}`);
       setProblem(null);

@@ -1,6 +1,6 @@
 'use client';
 
-import Papa from 'papaparse';
+import { writeCsv } from '@/core/csv';
 import { useMemo, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import type { Gauge } from '@/core/gauging';
@@ -80,7 +80,7 @@ export function TablesView({
     if (members === null) return;
     const link = document.createElement('a');
     link.href = URL.createObjectURL(
-      new Blob([Papa.unparse(tableLines(members, coating.value))], { type: 'text/csv;charset=utf-8' }),
+      new Blob([writeCsv(tableLines(members, coating.value))], { type: 'text/csv;charset=utf-8' }),
     );
     link.download = `${members[0].designation.replace(/[^\w.-]+/g, '_')}.csv`;
     link.click();

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import { ENTRY_KINDS } from '@/core/record';
-import { deviceId, nextSequence } from '../shell/device';
+import { deviceId, deviceTime, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { send } from '../shell/send';
 import type { Answer } from './worksheet-panel';
@@ -14,7 +14,7 @@ export function useWorksheet(attemptId: number, onTaken: () => Promise<void>): A
         device: deviceId(),
         sequence: nextSequence(),
         after: null,
-        deviceTime: new Date().toISOString(),
+        deviceTime: deviceTime(),
         format: ENTRY_KINDS.worksheet.format,
         content: { kind: 'worksheet', question, answer: told ? '' : answer, told },
       });

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeCsv } from '@/core/csv';
 import { array, mixed, object, string } from 'yup';
 import { BOOK_KINDS, bookRows, MOST_ROWS, type BookForm, type BookKind } from '@/core/book';
 import { exactTable } from '@/core/json';
@@ -56,13 +56,10 @@ export const GET = handleBare(async ({ viewer, request }) => {
   const outcome = await loadBook(viewer, kind);
   if (!('done' in outcome)) return answer(outcome);
   const csv = query.get('as') === 'csv';
-  return new Response(
-    csv ? Papa.unparse(bookRows(kind, outcome.done)) : JSON.stringify(outcome.done, null, 2),
-    {
-      headers: {
-        'Content-Type': csv ? 'text/csv; charset=utf-8' : 'application/json',
-        'Content-Disposition': `attachment; filename="${kind}s.${csv ? 'csv' : 'json'}"`,
-      },
+  return new Response(csv ? writeCsv(bookRows(kind, outcome.done)) : JSON.stringify(outcome.done, null, 2), {
+    headers: {
+      'Content-Type': csv ? 'text/csv; charset=utf-8' : 'application/json',
+      'Content-Disposition': `attachment; filename="${kind}s.${csv ? 'csv' : 'json'}"`,
     },
-  );
+  });
 });

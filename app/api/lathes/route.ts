@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeCsv } from '@/core/csv';
 import { latheRows } from '@/core/lathe';
 import { importLathe, importLatheRows, loadLathes, saveLathe } from '@/data/shop';
 import { answer, handle, handleBare } from '@/app/server/handle';
@@ -26,7 +26,7 @@ export const GET = handleBare(async ({ viewer, request }) => {
   const outcome = await loadLathes(viewer);
   if (!('done' in outcome)) return answer(outcome);
   const csv = new URL(request.url).searchParams.get('as') === 'csv';
-  return new Response(csv ? Papa.unparse(latheRows(outcome.done)) : JSON.stringify(outcome.done, null, 2), {
+  return new Response(csv ? writeCsv(latheRows(outcome.done)) : JSON.stringify(outcome.done, null, 2), {
     headers: {
       'Content-Type': csv ? 'text/csv; charset=utf-8' : 'application/json',
       'Content-Disposition': `attachment; filename="lathes.${csv ? 'csv' : 'json'}"`,

@@ -29,16 +29,19 @@ export const GET = guarded(async () => {
 });
 
 /** Ends the session: the cookie is worth nothing afterwards, wherever it was copied to. */
-export const DELETE = guarded(async (request) => {
-  // What is left closed at the bench of this browser is sent still; nothing else in that name.
-  const closed = (new URL(request.url).searchParams.get('closed') ?? '').split(',').slice(0, 50);
-  const who = await viewer();
-  if (who !== null)
-    await endGrantsHere(
-      who.id,
-      await boundTo(),
-      closed.filter((seal) => /^[0-9a-f-]{36}$/.test(seal)),
-    );
-  await finishSession();
-  return new Response(null, { status: 204 });
-});
+export const DELETE = guarded(
+  async (request) => {
+    // What is left closed at the bench of this browser is sent still; nothing else in that name.
+    const closed = (new URL(request.url).searchParams.get('closed') ?? '').split(',').slice(0, 50);
+    const who = await viewer();
+    if (who !== null)
+      await endGrantsHere(
+        who.id,
+        await boundTo(),
+        closed.filter((seal) => /^[0-9a-f-]{36}$/.test(seal)),
+      );
+    await finishSession();
+    return new Response(null, { status: 204 });
+  },
+  { alsoOnFullDisk: true },
+);

@@ -1,5 +1,6 @@
 'use client';
 
+import { readCsv } from '@/core/csv';
 import {
   createColumnHelper,
   getCoreRowModel,
@@ -8,7 +9,6 @@ import {
   useReactTable,
   type SortingState,
 } from '@tanstack/react-table';
-import Papa from 'papaparse';
 import { useMemo, useRef, useState } from 'react';
 import { bookFieldText, BOOKS, type BookDocument, type BookKind } from '@/core/book';
 import { Button } from '../../kit/button';
@@ -116,7 +116,7 @@ export function BookTable({ kind, items }: { kind: BookKind; items: readonly Boo
       } catch {
         return setProblem(`${chosen.name} is not a JSON file.`);
       }
-    else sent = { rows: Papa.parse<string[]>(text.trim(), { skipEmptyLines: true }).data };
+    else sent = { rows: readCsv(text) };
     const taken = await send<{ count: number }>('POST', '/api/book', { kind, ...sent });
     if (!taken.ok) return setProblem(`${chosen.name}: ${taken.message}`);
     setProblem(null);
