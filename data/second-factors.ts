@@ -4,6 +4,7 @@ import type { Transaction } from 'sequelize';
 import { conflict, outcomeOf, refuse, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { change, rowOf } from './query';
+import { tryAt } from './tries';
 
 /** RFC 6238, as every authenticator reads it: six figures of SHA-1, anew every 30 seconds. */
 const STEP_SECONDS = 30;
@@ -67,12 +68,20 @@ export async function isSecondFactor(personId: number, code: string, at = Date.n
   return true;
 }
 
-const wrong = () => refuse('invalid', 'These are not the six figures of now.', 'code', 'wrong-code');
+/** On the account page, slowed like every other secret: a session that was left open is no way to guess the figures. */
+async function tryFactor({ id }: PersonView, code: string): Promise<void> {
+  const right = await tryAt(
+    [{ what: 'secret', which: `own figures of person ${id}`, personId: id }],
+    'The authenticator shows them anew each half minute.',
+    async () => ((await isSecondFactor(id, code)) ? true : null),
+  );
+  if (right === null) refuse('invalid', 'These are not the six figures of now.', 'code', 'wrong-code');
+}
 
 /** From now on the second factor is asked for. */
 export function confirmSecondFactor(viewer: PersonView, code: string): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    if (!(await isSecondFactor(viewer.id, code))) wrong();
+    await tryFactor(viewer, code);
     await change('UPDATE second_factors SET confirmed_at = ? WHERE person_id = ?', [new Date(), viewer.id]);
     return null;
   });
@@ -81,7 +90,7 @@ export function confirmSecondFactor(viewer: PersonView, code: string): Promise<O
 /** Ends it, with its figures. */
 export function endSecondFactor(viewer: PersonView, code: string): Promise<Outcome<null>> {
   return outcomeOf(async () => {
-    if (!(await isSecondFactor(viewer.id, code))) wrong();
+    await tryFactor(viewer, code);
     await change('DELETE FROM second_factors WHERE person_id = ?', [viewer.id]);
     return null;
   });

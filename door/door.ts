@@ -28,7 +28,7 @@ export interface DoorOptions {
   /** Answers that stay open; the caller ends them when it stops. */
   streams?: Streams;
   /** One line for each request that was answered. */
-  log: (line: { method: string; path: string; status: number; ms: number }) => void;
+  log: (line: { method: string; path: string; status: number; ms: number; from: string }) => void;
   fail: (error: unknown, path: string) => void;
 }
 
@@ -130,6 +130,7 @@ export function createDoor({
 
   const server = createServer((request, response) => {
     const begin = performance.now();
+    const from = addressOf(request, publicHost !== null);
     const path = (request.url ?? '').split('?')[0]?.slice(0, 200) ?? '';
     const nonce = newNonce();
     for (const [name, value] of Object.entries(securityHeaders(nonce, publicHost !== null)))
@@ -140,6 +141,7 @@ export function createDoor({
         path,
         status: response.statusCode,
         ms: Math.round(performance.now() - begin),
+        from,
       });
       endUnread(request);
     });
@@ -170,7 +172,13 @@ export function createDoor({
     const [status, code] = isAllowedHost(request.headers.host, hosts)
       ? [400, 'Bad Request']
       : [421, 'Misdirected Request'];
-    log({ method: 'UPGRADE', path: (request.url ?? '').slice(0, 200), status, ms: 0 });
+    log({
+      method: 'UPGRADE',
+      path: (request.url ?? '').slice(0, 200),
+      status,
+      ms: 0,
+      from: addressOf(request, publicHost !== null),
+    });
     endPlainly(socket, `${status} ${code}`);
   });
   server.on('close', () => clearInterval(perSecond));

@@ -11,6 +11,7 @@ import { HealthState, sharedHealth } from './health-state';
 import { allowedHosts } from './hosts';
 import { logError } from './log-error';
 import { LogFile } from './log-file';
+import { QuietLines } from './quiet-lines';
 import { roomsFor } from './rooms';
 import { Streams } from './streams';
 import { isLoopback } from './tls';
@@ -44,6 +45,19 @@ const log = pino(
 );
 (globalThis as typeof globalThis & { oyakataLog?: pino.Logger }).oyakataLog = log;
 
+/** Who came in and who was turned away, apart from the traffic, and kept whatever the level of the other log is. */
+const signInFile = new LogFile(join(state, 'log', 'sign-in.log'), { mostBytes: 2_000_000, kept: 9 });
+const signIns = pino(
+  { base: null, timestamp: pino.stdTimeFunctions.isoTime },
+  { write: (line: string) => signInFile.write(line) },
+);
+const refusals = new QuietLines((line) => signIns.warn(line));
+Object.assign(globalThis, {
+  oyakataSignInLog: { write: signIns, refused: (kind: string, line: object) => refusals.note(kind, line) },
+});
+/** Not known, not allowed, too often, or under another name. */
+const TURNED_AWAY: readonly number[] = [401, 403, 421, 429];
+
 const streams = new Streams();
 // What is behind would listen for other protocols at the server; there are none, and the door refuses them itself.
 const noServer = new EventEmitter() as Server;
@@ -68,7 +82,13 @@ const door = createDoor({
   ),
   askers: sharedAskers(),
   streams,
-  log: (line) => log.info(line, 'request'),
+  log: (line) => {
+    log.info(line, 'request');
+    const { from, status, method, path } = line;
+    // Who signs in is noted by the application, which knows who it is.
+    if (TURNED_AWAY.includes(status) && !path.startsWith('/api/session'))
+      refusals.note(`${from} ${status}`, { what: 'turned away', from, status, method, path });
+  },
   fail: (error, path) => log.error({ err: error, path }, 'request failed'),
 });
 
@@ -94,7 +114,7 @@ setInterval(() => void capFile(join(state, 'log', 'mariadb.log'), MOST_DATABASE_
 for (const signal of ['SIGTERM', 'SIGINT'] as const) {
   process.on(signal, () => {
     log.info({ signal }, 'stopping');
-    door.close(() => void file.settled().then(() => process.exit(0)));
+    door.close(() => void Promise.all([file.settled(), signInFile.settled()]).then(() => process.exit(0)));
     streams.endAll();
     door.closeIdleConnections();
     setTimeout(() => process.exit(0), 5000).unref();

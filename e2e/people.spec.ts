@@ -1,6 +1,9 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { Secret, TOTP } from 'otpauth';
 import { DEMO_CLASS_CODE, DEMO_PASSWORD, DEMO_PIN } from '../demo/accounts';
 import { ask, attemptIn } from './database';
+import { ownInstallation } from './installation';
 import { INSTRUCTOR, requestAs, signIn } from './people';
 import { expect, test } from './test';
 
@@ -101,7 +104,7 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
   await page.getByRole('button', { name: 'Set up a second factor' }).click();
   await expect(page.getByRole('img', { name: 'Secret of your authenticator' })).toBeVisible();
   const secret = (
-    await page.getByRole('region', { name: 'Second factor' }).locator('.figures').innerText()
+    await page.getByRole('region', { name: 'Second factor' }).locator('p.figures').innerText()
   ).replace(/ /g, '');
   const figures = (steps: number) =>
     new TOTP({ secret: Secret.fromBase32(secret) }).generate({ timestamp: Date.now() + steps * 30_000 });
@@ -126,6 +129,11 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
   );
   await page.goto('/');
   await expect(page).toHaveURL(/\/sign-in$/);
+  // Who came in, who was turned away and what was changed stands in a log of its own, without any secret.
+  const lines = readFileSync(join(ownInstallation().state, 'log', 'sign-in.log'), 'utf8');
+  for (const what of ['"signed in"', '"signed out"', '"second factor on"', '"refused":"wrong-code"'])
+    expect(lines).toContain(what);
+  for (const kept of [DEMO_PASSWORD, secret]) expect(lines).not.toContain(kept);
   // Nobody but she has the password: it is not shown among the demo's.
   expect(await ask('SELECT 1 FROM credentials WHERE sign_in_name = ? AND demo = 1', [PETRA])).toHaveLength(0);
 });
@@ -138,6 +146,7 @@ test('a shop that demands a second factor opens nothing else to whoever marks wi
   await page.getByRole('tab', { name: 'Words and times' }).click();
   const rules = page.getByRole('region', { name: 'Signing in' });
   await rules.getByRole('checkbox', { name: 'Those who mark need a second factor' }).click();
+  await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
   await page.goto('/');
   await expect(page).toHaveURL(/\/account$/);
   await expect(page.getByText('The shop demands it of those who mark')).toBeVisible();
@@ -160,10 +169,10 @@ test('a bench asks for the PIN alone on another day, and goes on', async ({ page
   );
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Ana Brandt: your PIN again' })).toBeVisible();
-  await page.getByLabel('PIN').fill('0007');
+  await page.getByRole('textbox', { name: 'PIN' }).fill('0007');
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByText('This is not your PIN.')).toBeVisible();
-  await page.getByLabel('PIN').fill(DEMO_PIN);
+  await page.getByRole('textbox', { name: 'PIN' }).fill(DEMO_PIN);
   await page.getByRole('button', { name: 'Go on' }).click();
   await expect(page.getByRole('heading', { name: 'Bench: Ana Brandt' })).toBeVisible();
 });

@@ -36,6 +36,8 @@ const VIEWS: [string, string | (() => Promise<string>)][] = [
   ['shop', '/shop'],
   ['lathe', async () => `/shop/lathes/${await latheId()}`],
   ['new lathe', '/shop/new-lathe'],
+  ['account', '/account'],
+  ['people', '/classes/1'],
   ['tables', '/tables?thread=M16x2-6g'],
   ['tables before a thread is typed', '/tables'],
   ['practice', '/practice'],

@@ -1,6 +1,6 @@
 import { pause, type Machine } from '../test/machine';
 import { none, told, type Finding } from './soak';
-import { newNote, openAttempts, recorded, sendNote } from './write-note';
+import { newNote, openAttempts, recorded, sendNote, studentOf } from './write-note';
 
 const A_SECOND = 150;
 const SECONDS = 20;
@@ -14,8 +14,9 @@ const LONGEST_MS = 5000;
  * time after which to come again. A request that is turned away comes again, as the browser does by itself.
  */
 export async function soakOverload(machine: Machine): Promise<Finding[]> {
-  const cookie = await machine.workAs(1);
   const attempts = openAttempts(machine, 12);
+  // Each by the student whose it is: of one person no more is taken than a share.
+  const cookies = await Promise.all(attempts.map((id) => machine.workAs(studentOf(machine, id))));
   const times: number[] = [];
   const acknowledged: [number, string][] = [];
   let turnedAway = 0;
@@ -25,6 +26,7 @@ export async function soakOverload(machine: Machine): Promise<Finding[]> {
 
   async function offer(place: number): Promise<void> {
     const attemptId = attempts[place % attempts.length] ?? 0;
+    const cookie = cookies[place % attempts.length] ?? '';
     const note = newNote(`offered ${place}`);
     for (let tries = 0; tries < MOST_TRIES; tries += 1) {
       const begin = performance.now();

@@ -3,6 +3,7 @@ import { soakHostile } from './hostile';
 import { soakKills } from './kills';
 import { soakOutbox } from './outbox';
 import { soakOverload } from './overload';
+import { soakShares } from './shares';
 import { soakUpdate } from './update';
 
 /** A line of the result: what was counted, what it must be, and whether it is. */
@@ -37,6 +38,7 @@ try {
     ['Kills in mid-write', () => soakKills(machine, minutes * 30_000)],
     ['Outbox: ten thousand entries of ten benches', () => soakOutbox(machine)],
     ['Overload', () => soakOverload(machine)],
+    ['Shares: attacks against a shop at work', () => soakShares(machine)],
     ['Hostile requests', () => soakHostile(machine, Math.max(3000, minutes * 1500), seed)],
     ['Update under use', () => soakUpdate()],
   ];

@@ -37,7 +37,7 @@ export async function sendNote(
 /** Attempts that take entries, as many as asked for. */
 export function openAttempts(machine: Machine, most: number): number[] {
   const text = machine.sql(
-    `SELECT attempt_id FROM attempt_summaries WHERE decision IS NULL ORDER BY attempt_id LIMIT ${most}`,
+    `SELECT attempt_id FROM attempt_summaries WHERE decision IS NULL AND state <> 'waiting' ORDER BY entries, attempt_id LIMIT ${most}`,
   );
   return text.split('\n').map(Number);
 }
@@ -48,3 +48,6 @@ export function recorded(machine: Machine, attemptId: number): string[] {
     .sql(`SELECT client_id FROM entries WHERE attempt_id = ${attemptId} ORDER BY seq`)
     .split('\n');
 }
+
+export const studentOf = (machine: Machine, attemptId: number): number =>
+  Number(machine.sql(`SELECT student_id FROM attempts WHERE id = ${attemptId}`));

@@ -65,7 +65,9 @@ export function AccountView({
                 <th className="py-1 pr-4 font-medium">On</th>
                 <th className="py-1 pr-4 font-medium">Since</th>
                 <th className="py-1 pr-4 font-medium">Last used</th>
-                <th />
+                <th>
+                  <span className="sr-only">What can be done</span>
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -130,7 +132,9 @@ function Benches({ benches, onEnd }: { benches: Account['benches']; onEnd: (id: 
           <th className="py-1 pr-4 font-medium">On</th>
           <th className="py-1 pr-4 font-medium">Sent last</th>
           <th className="py-1 pr-4 font-medium">Until</th>
-          <th />
+          <th>
+            <span className="sr-only">What can be done</span>
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -3,6 +3,7 @@ import { exactText } from '@/core/json';
 import { sessionOf } from '@/data/sessions';
 import { signInByPassword } from '@/data/sign-in';
 import { endGrantsHere } from '@/data/device-grants';
+import { noteSignIn } from '@/app/server/note-sign-in';
 import { originOf } from '@/app/server/origin';
 import { guarded, handleUnknown } from '@/app/server/handle';
 import { boundTo } from '@/app/server/bench-browser';
@@ -18,7 +19,7 @@ const schema = object({
 
 /** An instructor or helper signs in: `{ "name": "…", "password": "…" }`. */
 export const POST = handleUnknown(schema, async ({ name, password, code }, request) =>
-  signedIn(await signInByPassword(name, password, await originOf(request), code)),
+  signedIn(request, await signInByPassword(name, password, await originOf(request), code)),
 );
 
 /** Who has worked in this browser: `asleep` asks for the PIN again, and says nothing but the name. */
@@ -41,6 +42,7 @@ export const DELETE = guarded(
         closed.filter((seal) => /^[0-9a-f-]{36}$/.test(seal)),
       );
     await finishSession();
+    if (who !== null) noteSignIn(request, 'signed out', who.id);
     return new Response(null, { status: 204 });
   },
   { alsoOnFullDisk: true },

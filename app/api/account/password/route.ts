@@ -2,6 +2,7 @@ import { object } from 'yup';
 import { exactText } from '@/core/json';
 import { changePassword } from '@/data/account';
 import { answer, handle } from '@/app/server/handle';
+import { noteOutcome } from '@/app/server/note-sign-in';
 import { token } from '@/app/server/session';
 
 const schema = object({
@@ -10,6 +11,14 @@ const schema = object({
 });
 
 /** A new password of the viewer's own. */
-export const PUT = handle(schema, async ({ viewer, body: { current, password } }) =>
-  answer(await changePassword(viewer, await token(), current, password), 204),
+export const PUT = handle(schema, async ({ viewer, body: { current, password }, request }) =>
+  answer(
+    noteOutcome(
+      request,
+      'password changed',
+      viewer.id,
+      await changePassword(viewer, await token(), current, password),
+    ),
+    204,
+  ),
 );

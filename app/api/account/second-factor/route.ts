@@ -3,6 +3,7 @@ import { object } from 'yup';
 import { exactText } from '@/core/json';
 import { beginSecondFactor, confirmSecondFactor, endSecondFactor } from '@/data/second-factors';
 import { answer, handle, handleBare } from '@/app/server/handle';
+import { noteOutcome } from '@/app/server/note-sign-in';
 
 const schema = object({ code: exactText(20).required('Type the six figures.') });
 
@@ -19,11 +20,15 @@ export const POST = handleBare(
 /** The first figures of the authenticator: from now on they are asked for. */
 export const PUT = handle(
   schema,
-  async ({ viewer, body }) => answer(await confirmSecondFactor(viewer, body.code), 204),
+  async ({ viewer, body, request }) =>
+    answer(
+      noteOutcome(request, 'second factor on', viewer.id, await confirmSecondFactor(viewer, body.code)),
+      204,
+    ),
   { unsecured: true },
 );
 
 /** Ends the second factor, with its figures. */
-export const DELETE = handle(schema, async ({ viewer, body }) =>
-  answer(await endSecondFactor(viewer, body.code), 204),
+export const DELETE = handle(schema, async ({ viewer, body, request }) =>
+  answer(noteOutcome(request, 'second factor off', viewer.id, await endSecondFactor(viewer, body.code)), 204),
 );

@@ -3,6 +3,7 @@ import { exactText } from '@/core/json';
 import { grantDevice } from '@/data/device-grants';
 import { bindBrowser } from '@/app/server/bench-browser';
 import { answer, handle } from '@/app/server/handle';
+import { noteOutcome } from '@/app/server/note-sign-in';
 
 const DEVICE = 'Send the UUID of the device.';
 const SEAL = 'Send the UUIDs of the seals.';
@@ -13,9 +14,10 @@ const schema = object({
 });
 
 /** Lets a device send what the student who is signed in makes on it, for some days; opens what was left there closed. */
-export const POST = handle(schema, async ({ viewer, body: { device, seals } }) =>
-  answer(await grantDevice(viewer, { device, ...(await bindBrowser()) }, seals), 201, (grant) => ({
+export const POST = handle(schema, async ({ viewer, body: { device, seals }, request }) => {
+  const given = await grantDevice(viewer, { device, ...(await bindBrowser()) }, seals);
+  return answer(noteOutcome(request, 'bench granted', viewer.id, given), 201, (grant) => ({
     ...grant,
     person: { id: viewer.id, name: viewer.name },
-  })),
-);
+  }));
+});

@@ -13,5 +13,5 @@ const schema = object({ pin: exactText(8).required('Type your PIN.') });
 export const POST = handleUnknown(schema, async ({ pin }, request) => {
   const found = await sessionOf(await token());
   if (found.state !== 'asleep') return refusal(401, 'unknown-person', 'Sign in first.');
-  return signedIn(await pinAgain(found.person, pin, await originOf(request)));
+  return signedIn(request, await pinAgain(found.person, pin, await originOf(request)));
 });

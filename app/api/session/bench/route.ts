@@ -14,5 +14,5 @@ const schema = object({
 
 /** A student signs in at the bench. */
 export const POST = handleUnknown(schema, async ({ classCode, personId, pin }, request) =>
-  signedIn(await signInByPin(classCode, personId, pin, await originOf(request))),
+  signedIn(request, await signInByPin(classCode, personId, pin, await originOf(request))),
 );

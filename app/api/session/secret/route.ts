@@ -20,5 +20,5 @@ const schema = object({
 
 /** Chooses a password or PIN with a one-time code, and signs in. */
 export const POST = handleUnknown(schema, async ({ code, secret, student }, request) =>
-  signedIn(await chooseSecret(code, secret, await originOf(request), student)),
+  signedIn(request, await chooseSecret(code, secret, await originOf(request), student)),
 );

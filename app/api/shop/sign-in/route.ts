@@ -2,6 +2,7 @@ import { boolean, object } from 'yup';
 import { exactWhole } from '@/core/json';
 import { setSignInRules } from '@/data/shop';
 import { answer, handle } from '@/app/server/handle';
+import { noteOutcome } from '@/app/server/note-sign-in';
 import { forgetShop } from '@/app/server/shop-as-known';
 
 const MINUTES = 'Choose the minutes.';
@@ -13,8 +14,8 @@ const schema = object({
 /** What the shop asks of those who mark: minutes without use, and a second factor. */
 export const PUT = handle(
   schema,
-  async ({ viewer, body }) => {
-    const saved = await setSignInRules(viewer, body);
+  async ({ viewer, body, request }) => {
+    const saved = noteOutcome(request, 'rules of signing in', viewer.id, await setSignInRules(viewer, body));
     forgetShop();
     return answer(saved, 204);
   },

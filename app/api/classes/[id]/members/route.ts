@@ -3,6 +3,7 @@ import { exactText, exactWhole } from '@/core/json';
 import type { Role } from '@/core/record';
 import { addMembers, changeMember } from '@/data/roster';
 import { answer, handle } from '@/app/server/handle';
+import { noteOutcome } from '@/app/server/note-sign-in';
 
 const WHO = 'Choose somebody of the list.';
 const ROLES: readonly Role[] = ['student', 'helper', 'instructor'];
@@ -35,6 +36,10 @@ const change = object({
 /** Archives somebody, takes somebody back, or mends a name. */
 export const PUT = handle(
   change,
-  async ({ viewer, id, body }) => answer(await changeMember(viewer, id, body), 204),
+  async ({ viewer, id, body, request }) => {
+    const changed = await changeMember(viewer, id, body);
+    const archived = body.archived === undefined ? 'renamed' : body.archived ? 'archived' : 'taken back';
+    return answer(noteOutcome(request, `${archived}: ${body.personId}`, viewer.id, changed), 204);
+  },
   { instructorsOnly: true },
 );
