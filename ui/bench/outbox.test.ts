@@ -307,6 +307,19 @@ test('of whoever leaves nothing is there to read any more; what is unsent is clo
   expect(bench.outboxState()).toMatchObject({ held: 0, waits: 0, canSend: false });
 });
 
+test('a grant that comes while its maker signs out opens nothing again', async () => {
+  const bench = await device();
+  await bench.keep(5);
+  server.there = false;
+  bench.setLeaving(true);
+  await bench.worksHere(null);
+  server.there = true;
+  expect(await bench.askForGrant(1)).toBe(false);
+  const store = await bench.benchStore();
+  expect([await store.getAll('grants'), await bench.keptOf(5)]).toEqual([[], []]);
+  expect(await store.getAll('sealed')).toHaveLength(1);
+});
+
 test('what was left closed waits for its maker when nothing allows it any more, and is open to the maker alone', async () => {
   const bench = await device();
   await bench.keep(5);

@@ -2,6 +2,7 @@ import { ask, send, type Sent } from '../shell/send';
 import {
   benchDevice,
   benchStore,
+  isLeaving,
   whoWorks,
   type Grant,
   type KeptEntry,
@@ -102,10 +103,12 @@ interface NewGrant {
 }
 
 async function newGrant(personId: number): Promise<boolean> {
+  if (isLeaving()) return false;
   const device = await benchDevice();
   const seals = (await sealsHere(personId)).slice(0, 50);
   const sent = await send<NewGrant>('POST', '/api/outbox/grant', { device, seals });
-  if (!sent.ok) return false;
+  // Whoever asked signs out meanwhile: what is closed by now stays closed.
+  if (!sent.ok || isLeaving()) return false;
   const { token, seal, key, keys, missing } = sent.value;
   await (await benchStore()).put('grants', { personId, token, seal, key, at: Date.now() });
   await openOwn(keys);
