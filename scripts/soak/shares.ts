@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { request as httpRequest } from 'node:http';
 import { connect, type Socket } from 'node:net';
 import { pause, type Machine } from '../test/machine';
@@ -9,8 +10,10 @@ const ATTACK_MS = 12_000;
 /** Of the others' entries at least so many are taken within two seconds. */
 const WANTED = 0.95;
 
+/** What an attack has done: how often it asked or came in, by what it was answered. */
+type Done = Map<string, number>;
 /** An attack: begun, and ended by what it gives back. From an address of its own, as somebody else on the network has. */
-type Attack = (shop: ShopAtWork) => () => void;
+type Attack = (shop: ShopAtWork) => () => Done;
 const FROM = '127.0.0.66';
 
 /**
@@ -23,13 +26,15 @@ export async function soakShares(machine: Machine): Promise<Finding[]> {
   const calm = await shop.work(ATTACK_MS);
   findings.push(told('without an attack: entries, of them within 2 s', `${calm.sent}, ${share(calm)} %`));
   for (const [name, attack] of Object.entries(ATTACKS)) {
+    console.log(`  ${name} …`);
     const end = attack(shop);
     await pause(500);
     const floor = opensFloor(shop);
     const fared = await shop.work(ATTACK_MS);
     const open = await floor;
-    end();
+    const done = [...end()].sort(([, one], [, other]) => other - one);
     await pause(1500);
+    findings.push(told(`${name}: it was answered`, done.map(([how, count]) => `${how} ${count}`).join(', ')));
     findings.push({
       what: `${name}: within 2 s`,
       found: `${share(fared)} % of ${fared.sent}, longest ${(fared.longestMs / 1000).toFixed(1)} s`,
@@ -87,8 +92,10 @@ interface Asked {
 }
 
 /** So many ask at once, each again as soon as it was answered, until it is ended. */
-function flood(shop: ShopAtWork, atOnce: number, next: (place: number) => Asked): () => void {
+function flood(shop: ShopAtWork, atOnce: number, next: (place: number) => Asked): () => Done {
   let going = true;
+  const done: Done = new Map();
+  const count = (how: string) => done.set(how, (done.get(how) ?? 0) + 1);
   const { port } = shop.machine;
   const ask = ({ method = 'GET', path, headers = {}, body }: Asked) =>
     new Promise<void>((resolve) => {
@@ -110,30 +117,41 @@ function flood(shop: ShopAtWork, atOnce: number, next: (place: number) => Asked)
           timeout: 30_000,
         },
         (answer) => {
+          count(String(answer.statusCode));
           answer.resume();
           answer.on('close', resolve);
         },
       );
       sent.on('timeout', () => sent.destroy());
-      sent.on('error', () => setTimeout(resolve, 20));
+      sent.on('error', () => {
+        count('cut off');
+        setTimeout(resolve, 20);
+      });
       sent.end(body);
     });
   for (let place = 0; place < atOnce; place += 1)
     void (async () => {
       while (going) await ask(next(place));
     })();
-  return () => void (going = false);
+  return () => {
+    going = false;
+    return done;
+  };
 }
 
 /** So many connections of which each says this and then a byte now and then. */
-function connections(shop: ShopAtWork, count: number, head: string, drip: boolean): () => void {
+function connections(shop: ShopAtWork, count: number, head: string, drip: boolean): () => Done {
   const { port } = shop.machine;
   let going = true;
+  const done: Done = new Map();
+  const note = (how: string) => done.set(how, (done.get(how) ?? 0) + 1);
   const open = new Set<Socket>();
   const begin = () => {
     const socket = connect({ port, host: '127.0.0.1', localAddress: FROM }, () => socket.write(head));
     open.add(socket);
+    socket.once('data', (part: Buffer) => note(part.toString('latin1', 9, 12)));
     socket.resume();
+    note('came');
     const timer = drip ? setInterval(() => socket.write(' '), 1000) : undefined;
     socket.on('error', () => undefined);
     socket.on('close', () => {
@@ -146,6 +164,7 @@ function connections(shop: ShopAtWork, count: number, head: string, drip: boolea
   return () => {
     going = false;
     for (const socket of open) socket.destroy();
+    return done;
   };
 }
 
@@ -213,28 +232,24 @@ const ATTACKS: Record<string, Attack> = {
   'batches into a long record by one student, 6 at once': (shop) => {
     const bench = insider(shop);
     shop.machine.sql(
-      `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, format, late, content, device_time, server_time) SELECT UUID(), ${bench.attemptId}, ${bench.personId}, 'student', '00000000-0000-4000-8000-000000000000', seq, 2, 0, '{\\"kind\\":\\"note\\",\\"text\\":\\"x\\"}', NOW(3), NOW(3) FROM seq_1_to_1300`,
+      `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, format, late, content, device_time, server_time) SELECT UUID(), ${bench.attemptId}, ${bench.personId}, 'student', '00000000-0000-4000-8000-000000000000', seq, 2, 0, '{\\"kind\\":\\"note\\",\\"text\\":\\"x\\"}', NOW(3), NOW(3) FROM seq_1_to_1200`,
     );
-    const entry = {
+    let sequence = 0;
+    const entry = () => ({
       attemptId: bench.attemptId,
+      id: randomUUID(),
       device: bench.device,
-      sequence: 9999,
+      sequence: (sequence += 1),
       after: null,
       deviceTime: new Date().toISOString(),
       format: 2,
       content: { kind: 'note', text: 'again' },
-    };
+    });
     return flood(shop, 6, () => ({
       method: 'POST',
       path: '/api/outbox',
       headers: granted(bench),
-      body: JSON.stringify({
-        entries: Array.from({ length: 50 }, (_, index) => ({
-          ...entry,
-          id: crypto.randomUUID(),
-          attemptId: index % 2 === 0 ? bench.attemptId : 999_999,
-        })),
-      }),
+      body: JSON.stringify({ entries: Array.from({ length: 50 }, entry) }),
     }));
   },
 };

@@ -37,17 +37,24 @@ test('while the server is busy it is sent again by itself, after the time named'
   const sent = send('POST', '/x', {});
   await jest.advanceTimersByTimeAsync(900);
   expect(asked).toHaveLength(1);
-  await jest.advanceTimersByTimeAsync(6000);
+  await jest.advanceTimersByTimeAsync(9000);
   expect(await sent).toEqual({ ok: true, value: { id: 1 } });
   expect(asked).toHaveLength(3);
 });
 
-test('it gives up after six tries, and says so', async () => {
-  for (let tries = 0; tries < 7; tries += 1) answer(503, busy, '1');
+test('each wait is longer than the one before; it gives up after eight tries, and says so', async () => {
+  jest.spyOn(Math, 'random').mockReturnValue(0.5);
+  for (let tries = 0; tries < 9; tries += 1) answer(503, busy, '1');
   const sent = send('POST', '/x', {});
-  await jest.advanceTimersByTimeAsync(60_000);
+  const after: number[] = [];
+  for (let second = 0; second <= 60; second += 1) {
+    after.push(asked.length);
+    await jest.advanceTimersByTimeAsync(1000);
+  }
+  expect([0, 1, 3, 6, 10, 15, 21, 28].map((second) => after[second])).toEqual([1, 2, 3, 4, 5, 6, 7, 8]);
   expect(await sent).toMatchObject({ ok: false, code: 'busy', later: true });
-  expect(asked).toHaveLength(6);
+  expect(asked).toHaveLength(8);
+  jest.restoreAllMocks();
 });
 
 test('no answer and a lost database put the page out of touch; the next answer brings it back', async () => {

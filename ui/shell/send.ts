@@ -20,8 +20,9 @@ export interface Refused {
 export const NO_ANSWER = 'The server does not answer.';
 /** An answer that takes longer is taken for lost. */
 const PATIENCE_MS = 15_000;
-/** How often something is sent again by itself while the server says that it is busy. */
-const MOST_TRIES = 6;
+/** How often something is sent again by itself while the server says that it is busy, each time after a longer wait. */
+const MOST_TRIES = 8;
+const LONGEST_WAIT_MS = 30_000;
 
 /**
  * Sends JSON to a route handler. Never throws: a lost connection is a refusal like any other. While the server is busy
@@ -37,7 +38,7 @@ export async function send<T>(
   for (let tries = 1; ; tries += 1) {
     const { sent, waitMs } = await once<T>(method, url, body, token);
     if (sent.ok || sent.code !== 'busy' || tries === MOST_TRIES) return sent;
-    await new Promise((resolve) => setTimeout(resolve, waitMs));
+    await new Promise((resolve) => setTimeout(resolve, Math.min(LONGEST_WAIT_MS, waitMs * tries)));
   }
 }
 
