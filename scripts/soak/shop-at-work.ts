@@ -47,7 +47,7 @@ export class ShopAtWork {
       return (await response.json()) as T;
     };
     const names = Array.from(
-      { length: BENCHES },
+      { length: BENCHES + 1 },
       (_, index) => `Bench ${index + 1} ${randomUUID().slice(0, 4)}`,
     );
     await post('/api/classes/1/members', { names, role: 'student' });
