@@ -143,7 +143,7 @@ test('a shop that demands a second factor opens nothing else to whoever marks wi
 }) => {
   await requestAs(page.context().request, INSTRUCTOR);
   await page.goto('/shop');
-  await page.getByRole('tab', { name: 'Words and times' }).click();
+  await page.getByRole('tab', { name: 'Signing in' }).click();
   const rules = page.getByRole('region', { name: 'Signing in' });
   await rules.getByRole('checkbox', { name: 'Those who mark need a second factor' }).click();
   await expect(page.getByText('Kept.', { exact: true })).toBeVisible();

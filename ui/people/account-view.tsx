@@ -102,8 +102,9 @@ export function AccountView({
             </Message>
           )}
           <p className="text-sm text-ink-soft">
-            {kind === 'password' &&
-              `You are signed out after ${idleMinutes} minutes without use, and after twelve hours. `}{' '}
+            {kind === 'password'
+              ? `You are signed out after ${idleMinutes} minutes without use, and after twelve hours. `
+              : 'After twelve hours a bench asks for your PIN again. '}{' '}
             A session that you do not know: end it, and choose another{' '}
             {kind === 'pin' ? 'PIN: ask the instructor for a slip.' : 'password.'}
           </p>

@@ -86,7 +86,7 @@ export function MemberTable({
               )}
             </td>
             <td className="py-1">
-              <div className="flex justify-end gap-1.5">
+              <div className="flex justify-end gap-1.5 whitespace-nowrap">
                 {onSlip !== undefined && member.secret !== 'password' && (
                   <Button aria-label={`Slip for ${member.name}`} onClick={() => onSlip(member)}>
                     {member.secret === null ? 'Slip' : 'New PIN'}
@@ -141,8 +141,7 @@ function SignsIn({ member: { secret, slipUntil, role, benches } }: { member: Mem
     return (
       <span>
         {secret === 'pin' ? 'with a PIN' : 'with a password'}
-        {benches.length > 0 &&
-          `; ${benches.length === 1 ? 'a bench sends' : `${benches.length} benches send`} what is recorded`}
+        {benches.length > 0 && `, ${benches.length === 1 ? 'at a bench' : `at ${benches.length} benches`}`}
       </span>
     );
   if (slipUntil !== null)

@@ -32,6 +32,7 @@ const TABS = [
   { id: 'lathes', title: 'Lathes' },
   ...BOOK_KINDS.map((id) => ({ id, title: BOOKS[id].title })),
   { id: 'words', title: 'Words and times' },
+  { id: 'sign-in', title: 'Signing in' },
 ];
 
 /** What the shop keeps: its lathes, tools, work-holding, gauges and materials, its words, and the time zone in which times are shown. */
@@ -136,10 +137,10 @@ export function ShopView({ lathes, timeZone, timeZones, words, signInRules, book
                 )}
               </section>
             )}
+            {tab === 'sign-in' && <SignInRules {...signInRules} />}
             {tab === 'words' && (
               <>
                 <WordsForm words={words} />
-                <SignInRules {...signInRules} />
                 <section aria-label="Times" className="grid max-w-md gap-2">
                   <h2 className="text-2xl">Times</h2>
                   <label className="grid gap-1">
