@@ -33,9 +33,9 @@ export interface DoorOptions {
 }
 
 /** Seconds after which whoever was turned away may come again; the more are turned away, the longer. */
-const COME_AGAIN_SECONDS = { least: 2, most: 20 } as const;
+const COME_AGAIN_SECONDS = { least: 2, most: 10 } as const;
 /** So many turned away within a moment make it a second more. */
-const TURNED_AWAY_A_SECOND = 25;
+const TURNED_AWAY_A_SECOND = 40;
 /** Whoever wants more than the own share, or asks without end how the server is, has the answer so much later. */
 const SLOWER_MS = 1000;
 /** Questions for its health that one address has answered at once, in each second. */

@@ -232,24 +232,29 @@ const ATTACKS: Record<string, Attack> = {
   'batches into a long record by one student, 6 at once': (shop) => {
     const bench = insider(shop);
     shop.machine.sql(
-      `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, format, late, content, device_time, server_time) SELECT UUID(), ${bench.attemptId}, ${bench.personId}, 'student', '00000000-0000-4000-8000-000000000000', seq, 2, 0, '{\\"kind\\":\\"note\\",\\"text\\":\\"x\\"}', NOW(3), NOW(3) FROM seq_1_to_1200`,
+      `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, format, late, content, device_time, server_time) SELECT UUID(), ${bench.attemptId}, ${bench.personId}, 'student', '00000000-0000-4000-8000-000000000000', seq, 2, 0, '{\\"kind\\":\\"note\\",\\"text\\":\\"x\\"}', NOW(3), NOW(3) FROM seq_1_to_800`,
     );
-    let sequence = 0;
-    const entry = () => ({
-      attemptId: bench.attemptId,
-      id: randomUUID(),
-      device: bench.device,
-      sequence: (sequence += 1),
-      after: null,
-      deviceTime: new Date().toISOString(),
-      format: 2,
-      content: { kind: 'note', text: 'again' },
+    // Six browsers of one student: each has an order of its own, so that what comes is taken until the record is full.
+    const browsers = shop.more.map((granted) => ({ ...granted, sequence: 0 }));
+    return flood(shop, 6, (place) => {
+      const browser = browsers[place % browsers.length];
+      if (browser === undefined) throw new Error('There is no browser.');
+      const entry = () => ({
+        attemptId: bench.attemptId,
+        id: randomUUID(),
+        device: browser.device,
+        sequence: (browser.sequence += 1),
+        after: null,
+        deviceTime: new Date().toISOString(),
+        format: 2,
+        content: { kind: 'note', text: 'again' },
+      });
+      return {
+        method: 'POST',
+        path: '/api/outbox',
+        headers: granted({ ...bench, ...browser }),
+        body: JSON.stringify({ entries: Array.from({ length: 50 }, entry) }),
+      };
     });
-    return flood(shop, 6, () => ({
-      method: 'POST',
-      path: '/api/outbox',
-      headers: granted(bench),
-      body: JSON.stringify({ entries: Array.from({ length: 50 }, entry) }),
-    }));
   },
 };

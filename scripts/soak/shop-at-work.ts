@@ -33,6 +33,8 @@ export class ShopAtWork {
     readonly machine: Machine,
     readonly benches: readonly Bench[],
     readonly instructor: string,
+    /** Further browsers of the last bench's student. */
+    readonly more: readonly Pick<Bench, 'device' | 'token' | 'cookie'>[],
   ) {}
 
   static async open(machine: Machine): Promise<ShopAtWork> {
@@ -77,21 +79,16 @@ export class ShopAtWork {
       });
       if (signedIn.status !== 200) throw new Error(`PIN: ${signedIn.status} ${await signedIn.text()}`);
       const session = cookiesOf(signedIn);
-      const device = randomUUID();
-      const granted = await machine.ask('/api/outbox/grant', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json', cookie: session },
-        body: JSON.stringify({ device }),
-      });
-      const { token } = (await granted.json()) as { token: string };
       const attemptId = Number(
         machine.sql(
           `SELECT attempt_id FROM attempt_summaries WHERE exercise_id = ${id} AND student_id = ${personId}`,
         ),
       );
-      benches.push({ personId, attemptId, device, token, cookie: session, sequence: 0 });
+      benches.push({ personId, attemptId, ...(await grantedAt(machine, session)), sequence: 0 });
     }
-    return new ShopAtWork(machine, benches, instructor);
+    const session = sessionOf(benches.at(-1)?.cookie ?? '');
+    const more = await Promise.all(Array.from({ length: 6 }, () => grantedAt(machine, session)));
+    return new ShopAtWork(machine, benches, instructor, more);
   }
 
   /**
@@ -167,6 +164,29 @@ export class ShopAtWork {
     return sendRaw(this.machine.port, { method, path, headers, body });
   }
 }
+
+/** A grant for whoever has this session, in a browser of its own. */
+async function grantedAt(
+  machine: Machine,
+  session: string,
+): Promise<Pick<Bench, 'device' | 'token' | 'cookie'>> {
+  const device = randomUUID();
+  const granted = await machine.ask('/api/outbox/grant', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', cookie: session },
+    body: JSON.stringify({ device }),
+  });
+  if (granted.status !== 201) throw new Error(`grant: ${granted.status} ${await granted.text()}`);
+  const { token } = (await granted.json()) as { token: string };
+  return { device, token, cookie: `${sessionOf(session)}; ${cookiesOf(granted)}` };
+}
+
+/** The session's cookie alone, without the browser's. */
+const sessionOf = (cookies: string) =>
+  cookies
+    .split('; ')
+    .filter((each) => !each.includes('oyakata-bench-'))
+    .join('; ');
 
 function cookiesOf(response: Response): string {
   return response.headers
