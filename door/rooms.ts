@@ -34,7 +34,7 @@ export function roomsFor(mostInside: number): Record<RoomName, Admission> {
       mostInside: entries,
       mostWaiting: 60,
       longestWaitMs: 2000,
-      share: share({ inside: half(entries), waiting: 4 }, { inside: half(entries), waiting: 40 }),
+      share: share({ inside: half(entries), waiting: 8 }, { inside: half(entries), waiting: 40 }),
     }),
     pages: new Admission({
       mostInside: pages,
