@@ -80,16 +80,22 @@ export type SealedFared = Omit<Fared, 'id' | 'how'> & { how: Fared['how'] | 'wai
 export async function takeSealed(bound: string, sent: readonly Sealed[]): Promise<SealedFared[]> {
   const fared: SealedFared[] = [];
   const stuck = new Set<number>();
-  for (const sealed of sent) {
+  for (const [index, sealed] of sent.entries()) {
     const granted = stuck.has(sealed.attemptId) ? null : await grantedBySeal(sealed.seal, bound);
     const opened = granted?.person.id === sealed.personId ? await openSeal(sealed) : null;
     const { fared: [took] = [] } =
-      granted === null || opened === null ? {} : await takeKept(granted, [opened], new Map());
+      granted === null || opened === null ? {} : await takeKept(granted, [opened], behind(sent, index));
     fared.push(took === undefined ? { how: 'waits' } : withoutId(took));
     if (took === undefined || took.how === 'not-yet') stuck.add(sealed.attemptId);
   }
   return fared;
 }
+
+/** So many of the same piece are still to come: what the floor is told of the bench. */
+const behind = (sent: readonly Sealed[], index: number): ReadonlyMap<number, number> => {
+  const attemptId = sent[index]?.attemptId ?? 0;
+  return new Map([[attemptId, sent.slice(index + 1).filter((each) => each.attemptId === attemptId).length]]);
+};
 
 const withoutId = ({ how, refusal }: Fared): SealedFared =>
   refusal === undefined ? { how } : { how, refusal };

@@ -91,7 +91,11 @@ export async function tryAt<T>(
       },
     );
   }
-  const found = await look();
+  const found = await look().catch(async (error: unknown) => {
+    // What was tried was right, and something else is not: a PIN that is too plain, a database that is away.
+    await forget().catch(() => undefined);
+    throw error;
+  });
   if (found === null) {
     await change('DELETE FROM failed_tries WHERE tried_at < ? LIMIT 200', [since]);
     return null;

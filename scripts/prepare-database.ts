@@ -41,14 +41,13 @@ async function up(): Promise<void> {
   console.log(
     done.length === 0 ? 'The tables are up to date' : `Tables brought up to date: ${done.join(', ')}`,
   );
+  const empty = !(await holdsAny('people'));
+  if (empty && process.env.OYAKATA_HAD_BOOK === 'yes')
+    throw new UnfitDatabase(
+      'There was a book here, and now it is empty: nothing is put in its place. Restore a backup (./oyakata restore FILE), or begin anew with another OYAKATA_STATE.',
+    );
   if (process.env.OYAKATA_DEMO === 'no') tell(await firstInstructor(instructorName(), 'First class'));
-  else if (!(await holdsAny('people'))) {
-    if (process.env.OYAKATA_HAD_BOOK === 'yes')
-      throw new UnfitDatabase(
-        'There was a book here, and now it is empty: the demo shop is not put in its place. Restore a backup (./oyakata restore FILE), or begin anew with another OYAKATA_STATE.',
-      );
-    await demoShop();
-  }
+  else if (empty) await demoShop();
   if (await holdsAny('attempt_summaries WHERE deriver <> ?', SUMMARY_DERIVER)) {
     const rebuilt = await remake('outdated');
     console.log(`Summaries of ${rebuilt} attempts made anew`);

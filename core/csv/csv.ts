@@ -5,7 +5,7 @@ type Cell = string | number | null | undefined;
 type Rows = readonly (readonly Cell[])[] | readonly object[];
 
 /** With these a spreadsheet begins a formula (OWASP: CSV injection). */
-const FORMULA = /^[=+\-@\t\r]/;
+const FORMULA = /^'*[=+\-@\t\r]/;
 
 /**
  * Rows as CSV. What a spreadsheet would run as a formula stands behind an apostrophe, as text does in a spreadsheet;
@@ -13,12 +13,17 @@ const FORMULA = /^[=+\-@\t\r]/;
  */
 export const writeCsv = (rows: Rows): string => Papa.unparse(rows as object[], { escapeFormulae: FORMULA });
 
-/** The rows of a CSV, or of cells copied from a spreadsheet, which are parted by tabs. Empty lines are left out. */
+/** The rows of a CSV file. Empty lines are left out. */
 export function readCsv(text: string): string[][] {
   const plain = text.replace(/^\uFEFF/, '').replace(/^(\s*\n)+|\s+$/g, '');
-  const delimiter = plain.includes('\t') && !plain.includes(',') ? '\t' : '';
-  const { data } = Papa.parse<string[]>(plain, { delimiter, skipEmptyLines: 'greedy' });
-  return data.map((row) =>
-    row.map((cell) => (FORMULA.test(cell.slice(1)) && cell.startsWith("'") ? cell.slice(1) : cell)),
-  );
+  return asWritten(Papa.parse<string[]>(plain, { skipEmptyLines: 'greedy' }).data);
 }
+
+/** Cells that were copied: from a spreadsheet they are parted by tabs, whatever else is in them. */
+export function readCells(text: string): string[][] {
+  const delimiter = text.includes('\t') ? '\t' : '';
+  return asWritten(Papa.parse<string[]>(text.trim(), { delimiter }).data);
+}
+
+const asWritten = (rows: string[][]): string[][] =>
+  rows.map((row) => row.map((cell) => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell)));

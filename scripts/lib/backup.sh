@@ -35,10 +35,9 @@ has_tables() { [ "$(as_owner mariadb --batch --skip-column-names -e "SELECT COUN
 
 # Rows of each table, by which a restore is proved.
 count_rows() {
-  local table
-  for table in $(as_owner mariadb --batch --skip-column-names "$1" -e 'SHOW TABLES' | sort); do
-    printf '%s %s\n' "$table" "$(as_owner mariadb --batch --skip-column-names "$1" -e "SELECT COUNT(*) FROM \`$table\`")"
-  done
+  local counts
+  counts="$(as_owner mariadb --batch --skip-column-names "$1" -e 'SHOW TABLES' | sed "s/.*/SELECT '&', COUNT(*) FROM \`&\`/" | paste -sd'|' | sed 's/|/ UNION ALL /g')"
+  as_owner mariadb --batch --skip-column-names "$1" -e "$counts" | tr '\t' ' ' | LC_ALL=C sort
 }
 
 # make_backup WORD [FILE]: prints the file that it made.
@@ -53,7 +52,7 @@ make_backup() {
       "$(database_name)" >"$making/database.sql" &&
       tail -n 1 -- "$making/database.sql" | grep -q 'Dump completed' &&
       count_rows "$(database_name)" >"$making/after" &&
-      join -- "$making/before" "$making/after" >"$making/counts" &&
+      LC_ALL=C join -- "$making/before" "$making/after" >"$making/counts" &&
       printf '%s\nmade %s\n' "$BACKUP_FORMAT" "$(date -u +%Y-%m-%dT%H:%M:%SZ)" >"$making/contents" &&
       (cd -- "$making" && sha256sum database.sql counts >sums) &&
       (umask 077 && tar -czf "$file.making" -C "$making" contents sums counts database.sql) &&

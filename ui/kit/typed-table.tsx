@@ -1,4 +1,4 @@
-import { readCsv } from '@/core/csv';
+import { readCells } from '@/core/csv';
 import { clsx } from 'clsx';
 import { Plus, Trash2 } from 'lucide-react';
 import { useId, useRef, type ClipboardEvent } from 'react';
@@ -213,7 +213,7 @@ export function TypedTable(props: TypedTableProps) {
 }
 
 function linesOf(text: string): string[][] {
-  return readCsv(text);
+  return readCells(text);
 }
 
 /** A file may repeat the names of the columns in its first line. */
