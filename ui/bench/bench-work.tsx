@@ -17,6 +17,7 @@ import { NoteForm } from '../recording/note-form';
 import { ProvePanel } from '../recording/prove-panel';
 import { RecordList } from '../recording/record-list';
 import { SetUpPage } from '../recording/set-up-page';
+import { RoomNote } from '../recording/room-note';
 import { NotKnownNote } from '../recording/not-known-note';
 import { standingOf } from '../recording/standing-of';
 import { StepPanel } from '../recording/step-panel';
@@ -135,6 +136,7 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
       <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_19rem] bg-paper-raised tablet:grid-cols-[minmax(0,1fr)_17rem]">
         <div className="min-h-0 overflow-y-auto p-6 tablet:p-5">
           <NotKnownNote sheet={sheet} />
+          <RoomNote entries={entries} />
           {late.length > 0 && <LateEntries sheet={sheet} late={late} add={add} />}
           {record.refused.length > 0 && (
             <Message tone="error">

@@ -24,6 +24,7 @@ import { Header } from '../shell/header';
 import { KeptUnder } from '../shell/kept';
 import { useRefresh } from '../shell/use-refresh';
 import { AttemptStrip } from './attempt-strip';
+import { RoomNote } from './room-note';
 import { LatheFirst, WorksheetFirst } from './before-the-sheet';
 import { HandButton } from './hand-button';
 import { LathePanel } from './lathe-panel';
@@ -226,6 +227,7 @@ function Bench({
         />
         <div className="min-h-0 overflow-y-auto bg-paper-raised">
           <NotKnownNote sheet={sheet} />
+          <RoomNote entries={entries} />
           {canRecord && <EarlierTry earlier={earlier} prediction={prediction} add={record.add} />}
           {present === LATHE ? (
             <LathePanel

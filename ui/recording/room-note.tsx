@@ -1,0 +1,8 @@
+import { roomLeft, type Entry } from '@/core/record';
+import { Message } from '../kit/message';
+
+/** Said while a record has little room left; nothing while there is plenty. */
+export function RoomNote({ entries }: { entries: readonly Entry[] }) {
+  const says = roomLeft(entries.length);
+  return says === null ? null : <Message tone="warning">{says}</Message>;
+}
