@@ -231,6 +231,43 @@ test('other protocols are refused and their connections ended, under a foreign n
   }
 });
 
+test('one address has so many connections, and others have theirs', async () => {
+  const narrow = createDoor({
+    handle: (_, response) => Promise.resolve(void response.end('behind')),
+    hosts: allowedHosts('shop.test', 80),
+    rooms: { entries: small(), pages: small(), files: small() },
+    health: new HealthState(() => Promise.resolve({ status: 'ok' })),
+    connectionsOfOne: 3,
+    log: () => undefined,
+    fail: () => undefined,
+  });
+  await new Promise<void>((resolve) => narrow.listen(0, '127.0.0.1', resolve));
+  const at = (narrow.address() as AddressInfo).port;
+  const from = (localAddress: string) =>
+    new Promise<string>((resolve) => {
+      const socket = connect({ port: at, host: '127.0.0.1', localAddress }, () =>
+        socket.write('GET / HTTP/1.1\r\nHost: shop.test\r\n\r\n'),
+      );
+      socket.once('data', (part) => resolve(part.toString('latin1', 9, 12)));
+      socket.once('error', () => resolve('cut'));
+      socket.once('close', () => resolve('cut'));
+      open.push(socket);
+    });
+  const open: ReturnType<typeof connect>[] = [];
+  expect([await from('127.0.0.2'), await from('127.0.0.2'), await from('127.0.0.2')]).toEqual([
+    '200',
+    '200',
+    '200',
+  ]);
+  expect(await from('127.0.0.2')).toBe('cut');
+  expect(await from('127.0.0.3')).toBe('200');
+  open[0]?.destroy();
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(await from('127.0.0.2')).toBe('200');
+  open.forEach((socket) => socket.destroy());
+  await new Promise((resolve) => narrow.close(resolve));
+});
+
 test('whoever asks without end how the server is, has the answer later', async () => {
   const begin = performance.now();
   const answers = await Promise.all(

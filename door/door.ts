@@ -25,6 +25,8 @@ export interface DoorOptions {
   /** Whose token is whose, as far as the application has found it. */
   askers?: Askers;
   bodies?: BodiesArriving;
+  /** Connections that one address may have open. */
+  connectionsOfOne?: number;
   /** Answers that stay open; the caller ends them when it stops. */
   streams?: Streams;
   /** One line for each request that was answered. */
@@ -40,6 +42,8 @@ const TURNED_AWAY_A_SECOND = 40;
 const SLOWER_MS = 1000;
 /** Questions for its health that one address has answered at once, in each second. */
 const HEALTH_A_SECOND = 20;
+/** Forty devices with six each, and as many again. */
+const MOST_CONNECTIONS_OF_ONE = 500;
 /** How long a request may take to arrive; a slow line sends 200 kB in a few seconds. */
 const REQUEST_MS = 30_000;
 const HEADERS_MS = 10_000;
@@ -59,6 +63,7 @@ export function createDoor({
   askers = new Askers(),
   bodies = new BodiesArriving(),
   streams = new Streams(),
+  connectionsOfOne = MOST_CONNECTIONS_OF_ONE,
   log,
   fail,
 }: DoorOptions): Server {
@@ -182,6 +187,19 @@ export function createDoor({
     endPlainly(socket, `${status} ${code}`);
   });
   server.on('close', () => clearInterval(perSecond));
+  const connected = new Map<string, number>();
+  server.on('connection', (socket) => {
+    // Behind a proxy all come from its address.
+    const from = socket.remoteAddress ?? '';
+    const count = (connected.get(from) ?? 0) + 1;
+    if (publicHost === null && count > connectionsOfOne) return void socket.destroy();
+    connected.set(from, count);
+    socket.once('close', () => {
+      const left = (connected.get(from) ?? 1) - 1;
+      if (left > 0) connected.set(from, left);
+      else connected.delete(from);
+    });
+  });
   server.on('clientError', (error: NodeJS.ErrnoException, socket) => {
     if (error.code !== 'ECONNRESET') fail(error, '(unreadable request)');
     answerUnreadable(error.code, socket);

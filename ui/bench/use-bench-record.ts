@@ -46,6 +46,8 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   /** The last number of this device in this piece that this tab has seen: another tab may have kept more. */
   const seen = useRef(0);
   const lastCut = useRef(-Infinity);
+  /** What staff have sent last: sent again after a lost answer it has the same id. */
+  const sentByStaff = useRef({ key: '', id: '', deviceTime: '' });
   const outbox = useSyncExternalStore(subscribeOutbox, outboxState, noOutbox);
 
   const load = useCallback(async () => {
@@ -132,16 +134,19 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
 
   /** Staff sign with their own session: nothing of it is kept on this device. */
   async function sendAsStaff(content: EntryContent): Promise<Added> {
+    const key = JSON.stringify(content);
+    if (sentByStaff.current.key !== key) sentByStaff.current = { key, id: newId(), deviceTime: deviceTime() };
     const sent = await send('POST', `/api/attempts/${attemptId}/entries`, {
-      id: newId(),
+      id: sentByStaff.current.id,
       device: device ?? newId(),
       sequence: 1,
       after: entries.at(-1)?.id ?? null,
-      deviceTime: deviceTime(),
+      deviceTime: sentByStaff.current.deviceTime,
       format: ENTRY_KINDS[content.kind].format,
       content,
     });
-    if (!sent.ok) return { ok: false, message: sent.message, fields: {} };
+    if (!sent.ok) return refuse(sent.message);
+    sentByStaff.current.key = '';
     await load();
     return { ok: true };
   }
