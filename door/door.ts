@@ -42,8 +42,8 @@ const TURNED_AWAY_A_SECOND = 40;
 const SLOWER_MS = 1000;
 /** Questions for its health that one address has answered at once, in each second. */
 const HEALTH_A_SECOND = 20;
-/** Forty devices with six each, and as many again. */
-const MOST_CONNECTIONS_OF_ONE = 500;
+/** Forty devices with six each, four times over. */
+const MOST_CONNECTIONS_OF_ONE = 1000;
 /** How long a request may take to arrive; a slow line sends 200 kB in a few seconds. */
 const REQUEST_MS = 30_000;
 const HEADERS_MS = 10_000;
