@@ -64,7 +64,8 @@ async function forgetPerson(id: number, transaction: Transaction): Promise<numbe
   await change("UPDATE refused_entries SET sent = '{}' WHERE author_id = ?", [id], transaction);
   await change('SET @oyakata_forgets = 0', [], transaction);
   await change('DELETE FROM credentials WHERE person_id = ?', [id], transaction);
-  await change('DELETE FROM one_time_codes WHERE person_id = ?', [id], transaction);
+  for (const table of ['one_time_codes', 'second_factors', 'known_browsers', 'failed_tries'])
+    await change(`DELETE FROM ${table} WHERE person_id = ?`, [id], transaction);
   // Sessions of the person end.
   await change(
     'UPDATE sessions SET ended_at = NOW(3) WHERE person_id = ? AND ended_at IS NULL',

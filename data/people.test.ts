@@ -7,7 +7,8 @@ import { forget } from './forget';
 import { loadMark, markAttempt } from './marks';
 import { passOn } from './outcome';
 import { findPerson, type PersonView } from './people';
-import { rowsOf } from './query';
+import { change, rowsOf } from './query';
+import { noteKnownBrowser } from './tries';
 import { endSession, openSession, personOfSession } from './sessions';
 import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
 
@@ -24,7 +25,18 @@ test('who is forgotten leaves records and marks whole, without name or words', a
   passOn(await appendEntry(people.instructor, attemptId, note('Zed was late')));
   passOn(await markAttempt(people.instructor, attemptId, { ...NO_MARKS, comment: 'Zed, try again' }, 2));
   const before = passOn(await loadMark(people.instructor, attemptId)).decisions[0]!.mark;
+  await noteKnownBrowser('a browser', id);
+  await change('INSERT INTO second_factors (person_id, secret, made_at) VALUES (?, ?, NOW(3))', [
+    id,
+    'GEZDGNBV',
+  ]);
+  await change('INSERT INTO failed_tries (at_what, tried_at, person_id) VALUES (?, NOW(3), ?)', ['x', id]);
   expect(await forget('Zed Forgetme')).toMatchObject([{ id }]);
+  for (const table of ['known_browsers', 'second_factors', 'failed_tries'])
+    expect([table, await rowsOf(`SELECT person_id FROM ${table} WHERE person_id = ?`, [id])]).toEqual([
+      table,
+      [],
+    ]);
   const after = passOn(await loadMark(people.instructor, attemptId));
   expect(after.student).toBe('removed');
   expect(after.entries.map(({ content, author }) => [content, author.name])).toEqual([
