@@ -10,6 +10,8 @@ export interface Database {
   models: Models;
 }
 
+const COMMAND_MS = 600_000;
+
 /** Modules are evaluated more than once in one server process; the connection and its models must not be. */
 const shared = globalThis as typeof globalThis & { oyakataDatabase?: Database };
 
@@ -21,6 +23,8 @@ export function database(): Database {
   if (shared.oyakataDatabase !== undefined) return shared.oyakataDatabase;
   const url = process.env.OYAKATA_DATABASE_URL;
   if (url === undefined || url === '') throw new MissingDatabaseUrl();
+  // A command makes tables and copies books, which takes its time: a connection that is silent meanwhile is not lost.
+  const commandMs = process.env.OYAKATA_COMMAND === 'yes' ? COMMAND_MS : null;
   const sequelize = new Sequelize(url.replace(/^mysql:/, 'mariadb:'), {
     dialect: 'mariadb',
     dialectModule: mariadbDriver,
@@ -31,13 +35,13 @@ export function database(): Database {
       decimalAsNumber: false,
       autoJsonMap: false,
       jsonStrings: true,
-      connectTimeout: 3000,
+      connectTimeout: commandMs ?? 3000,
       // A server that hangs (full disk, stopped process) must end the request, not hold it.
-      socketTimeout: 20_000,
+      socketTimeout: commandMs ?? 20_000,
       initSql: 'SET SESSION innodb_lock_wait_timeout = 8',
     },
     timezone: '+00:00',
-    pool: { max: 12, min: 0, acquire: 8000, idle: 10000 },
+    pool: { max: 12, min: 0, acquire: commandMs ?? 8000, idle: 10000 },
     logging: (sql) => log.trace({ sql }, 'query'),
   });
   shared.oyakataDatabase = { sequelize, models: defineModels(sequelize) };

@@ -24,7 +24,7 @@ database_step() {
   (
     cd -- "$(release_folder "$RELEASE")"
     OYAKATA_DATABASE_URL="$OWNER_URL" OYAKATA_APPLICATION_URL="$APPLICATION_URL" OYAKATA_LOG_LEVEL=silent \
-      OYAKATA_HAD_BOOK="$(had_book && echo yes || echo no)" node --conditions=react-server prepare-database.mjs "$@"
+      OYAKATA_COMMAND=yes OYAKATA_HAD_BOOK="$(had_book && echo yes || echo no)" node --conditions=react-server prepare-database.mjs "$@"
   ) 2>"$LOGS/prepare.log"
 }
 
