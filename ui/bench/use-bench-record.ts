@@ -111,7 +111,9 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
 
   const sheet = attempt?.sheet ?? null;
   const leader = leadingDevice(entries);
-  const leads = leader === null || leader === device;
+  const staff = attempt !== null && attempt.role !== 'student';
+  // Staff record beside the device that leads, and take nothing over.
+  const leads = staff || leader === null || leader === device;
 
   async function keepOne(content: EntryContent, after: string | null): Promise<string> {
     const id = newId();
@@ -156,7 +158,6 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
     if (fields.kind === 'pass' && (keeping.current || soon))
       return refuse('That was the same touch: one cut is recorded.');
     if (keeping.current) return refuse('The entry before is still being kept.');
-    const staff = attempt !== null && attempt.role !== 'student';
     if (!staff && kindNamed(fields.kind ?? '')?.needsNetwork === true)
       return refuse('This is signed on the floor, not at the bench.');
     const content = readAtBench(sheet, entries, fields);
