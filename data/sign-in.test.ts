@@ -56,8 +56,21 @@ describe('an instructor', () => {
     expect(stranger).toMatchObject({ refused: { kind: 'too-often', more: { seconds: 15 } } });
     // Neither nobody's tries nor what is tried at benches keeps her out where she has signed in before.
     expect(await signInByPassword('Instructor', PASSWORD, fresh(BROWSER))).toHaveProperty('done');
+    expect(stranger).toHaveProperty(
+      'refused.message',
+      expect.stringContaining('in which you have signed in before') as string,
+    );
     // What was refused unseen did not count; after the wait the right one helps a stranger too.
     await ago('15 SECOND');
+    expect(await signInByPassword('Instructor', PASSWORD, fresh())).toHaveProperty('done');
+  });
+
+  test('a known browser is slowed by its own tries alone, and is not told to come from a known one', async () => {
+    for (let times = 0; times < 5; times += 1)
+      expect(await signInByPassword('Instructor', 'no', fresh(BROWSER))).toEqual(refused('invalid'));
+    const slowed = await signInByPassword('Instructor', PASSWORD, fresh(BROWSER));
+    expect(slowed).toEqual(refused('too-often'));
+    expect(JSON.stringify(slowed)).not.toContain('signed in before');
     expect(await signInByPassword('Instructor', PASSWORD, fresh())).toHaveProperty('done');
   });
 

@@ -19,6 +19,8 @@ export interface Origin {
 }
 
 const KNOWN_GOES = 'From a browser in which you have signed in before it is possible now.';
+/** What helps: where the browser is known, its own tries are what is slowed. */
+const helps = (at: readonly TriedAt[]) => (at[0]?.stranger === true ? KNOWN_GOES : '');
 const ASK_INSTRUCTOR = 'Your instructor can give you a new slip.';
 
 /** What counts when somebody's secret is tried: apart for a browser that is known as theirs, and for all strangers. */
@@ -57,7 +59,7 @@ export function signInByPassword(
             { what: 'address', which: `staff ${from.address}` },
           ]
         : await triedAt(credential.personId, from, 'staff');
-    const found = await tryAt(at, KNOWN_GOES, async () =>
+    const found = await tryAt(at, helps(at), async () =>
       (await fits(credential, password)) ? credential : null,
     );
     if (found === null)
@@ -72,7 +74,7 @@ async function tryFigures(personId: number, code: string, at: readonly TriedAt[]
   if (code === '') refuse('invalid', 'Type the six figures of your second factor.', 'code', 'second-factor');
   const right = await tryAt(
     at.slice(0, 1).map((each) => ({ ...each, which: `figures, ${each.which}` })),
-    KNOWN_GOES,
+    helps(at),
     async () => ((await isSecondFactor(personId, code)) ? true : null),
   );
   if (right === null) refuse('invalid', 'These are not the six figures of now.', 'code', 'second-factor');
@@ -142,10 +144,9 @@ async function tryPin(
       'pin',
       'no-pin',
     );
-  const right = await tryAt(
-    await triedAt(personId, from, place),
-    `${KNOWN_GOES} ${ASK_INSTRUCTOR}`,
-    async () => ((await fits(credential, pin)) ? credential : null),
+  const at = await triedAt(personId, from, place);
+  const right = await tryAt(at, `${helps(at)} ${ASK_INSTRUCTOR}`.trim(), async () =>
+    (await fits(credential, pin)) ? credential : null,
   );
   return right === null ? refuse('invalid', 'This is not your PIN.', 'pin', 'wrong-secret') : known(right);
 }

@@ -83,7 +83,7 @@ export async function tryAt<T>(
     await forget();
     return refuse(
       'too-often',
-      `Wrong too often. The next try is possible in ${inWords(waits)}. ${otherwise}`,
+      `Wrong too often. The next try is possible in ${inWords(waits)}. ${otherwise}`.trim(),
       null,
       'too-often',
       {
