@@ -1,6 +1,6 @@
 import { boolean, object } from 'yup';
 import { exactWhole } from '@/core/json';
-import { setSignInRules } from '@/data/shop';
+import { setSignInRules } from '@/data/sign-in-rules';
 import { answer, handle } from '@/app/server/handle';
 import { noteOutcome } from '@/app/server/note-sign-in';
 import { forgetShop } from '@/app/server/shop-as-known';
