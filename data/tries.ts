@@ -74,8 +74,10 @@ export async function tryAt<T>(
       'SELECT COUNT(*) AS count, MAX(tried_at) AS last FROM failed_tries WHERE at_what = ? AND tried_at > ? AND id < ?',
       [keyOf(each), since, id],
     );
-    if (before?.last == null) continue;
-    waits = Math.max(waits, before.last.getTime() + waitAfter(each.what, before.count) - now.getTime());
+    const wait = before === null ? 0 : waitAfter(each.what, before.count);
+    // Of tries at one moment the one before may bear a later time: that alone is no wait.
+    if (before?.last == null || wait === 0) continue;
+    waits = Math.max(waits, before.last.getTime() + wait - now.getTime());
   }
   const forget = () =>
     change(`DELETE FROM failed_tries WHERE id IN (${noted.map(() => '?').join(', ')})`, noted);
