@@ -25,7 +25,7 @@ beforeAll(async () => {
     rooms: { entries: small(), pages: small(), files: small() },
     isFile: (path) => path.startsWith('/_next/static/'),
     health: new HealthState(() => Promise.resolve({ status: 'ok' })),
-    bodies: new BodiesArriving(300),
+    bodies: new BodiesArriving(2000),
     askers,
     streams,
     log: (line) => lines.push(line),
@@ -262,8 +262,13 @@ test('one address has so many connections, and others have theirs', async () => 
   expect(await from('127.0.0.2')).toBe('cut');
   expect(await from('127.0.0.3')).toBe('200');
   open[0]?.destroy();
-  await new Promise((resolve) => setTimeout(resolve, 50));
-  expect(await from('127.0.0.2')).toBe('200');
+  // That one has gone is seen a moment later.
+  let again = 'cut';
+  for (let times = 0; times < 200 && again !== '200'; times += 1) {
+    await new Promise((resolve) => setTimeout(resolve, 50));
+    again = await from('127.0.0.2');
+  }
+  expect(again).toBe('200');
   open.forEach((socket) => socket.destroy());
   await new Promise((resolve) => narrow.close(resolve));
 });
@@ -271,7 +276,7 @@ test('one address has so many connections, and others have theirs', async () => 
 test('whoever asks without end how the server is, has the answer later', async () => {
   const begin = performance.now();
   const answers = await Promise.all(
-    Array.from({ length: 30 }, () =>
+    Array.from({ length: 200 }, () =>
       ask('/api/health').then(({ status }) => ({ status, ms: performance.now() - begin })),
     ),
   );
