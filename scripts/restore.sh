@@ -22,7 +22,11 @@ open_backup "$FILE" "$OPENED"
 # All of it beside first: loaded by a user of that schema alone, then made a book as this program makes one. A restore that
 # was cut off stays to be finished until this one is proved: it is the way out of it.
 NAME="$(database_name)" SCRATCH="$(database_name)_scratch_$(date +%s)"
-mariadb --help 2>/dev/null | grep -q -- --sandbox || fail "The database's client is too old to load a backup safely." "Install mariadb-client 10.11.8 or later. Nothing was changed."
+# Not through a pipe: who closes it early ends the one who writes, and that would look like a no.
+case "$(mariadb --help 2>/dev/null)" in
+  *--sandbox*) ;;
+  *) fail "The database's client is too old to load a backup safely." "Install mariadb-client 10.11.8 or later. Nothing was changed." ;;
+esac
 drop_beside
 give_up() {
   drop_beside
