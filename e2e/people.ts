@@ -1,4 +1,4 @@
-import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, listens, type APIRequestContext, type Page } from './test';
 import { demoSignIn } from '../demo/accounts';
 import { ask, personId } from './database';
 
@@ -14,6 +14,7 @@ export async function signIn(page: Page, name: string): Promise<void> {
   await page.goto('/sign-in');
   await page.getByRole('button', { name, exact: true }).click();
   await expect(page.getByRole('link', { name: new RegExp(`Working here: ${name}`) })).toBeVisible();
+  await listens(page);
 }
 
 /** The same for requests without a page. */

@@ -1,4 +1,5 @@
 import { test as base, type BrowserContext, type Page } from '@playwright/test';
+import type {} from '../ui/shell/early-input';
 
 export {
   expect,
@@ -29,6 +30,29 @@ async function empty(page: Page, origin: string): Promise<void> {
   await session.detach();
 }
 
+/** Waits until the program of a page listens: on a slow machine it can be seen and touched long before that. */
+export async function listens(page: Page): Promise<void> {
+  await page.waitForLoadState();
+  await page.waitForFunction(() => window.earlyInput === undefined);
+}
+
+/** A person touches again what did not answer. A test touches once, so it waits after each page that it opens. */
+function patient(page: Page): Page {
+  const goto = page.goto.bind(page);
+  const reload = page.reload.bind(page);
+  page.goto = async (url, options) => {
+    const response = await goto(url, options);
+    if (options?.waitUntil === undefined) await listens(page);
+    return response;
+  };
+  page.reload = async (options) => {
+    const response = await reload(options);
+    await listens(page);
+    return response;
+  };
+  return page;
+}
+
 /**
  * The tests of one worker share a window, so that the scripts of a page are read once and not for each of them; each test
  * finds it empty. Every test fails when one of its pages had a JavaScript error or broke the security policy.
@@ -50,7 +74,7 @@ export const test = base.extend<{ page: Page }, { window: { context: BrowserCont
     if (errors.length > 0) throw new Error(`Errors in the page:\n${errors.join('\n')}`);
   },
   page: async ({ context, baseURL }, run) => {
-    const page = await context.newPage();
+    const page = patient(await context.newPage());
     await empty(page, baseURL ?? '');
     await run(page);
   },

@@ -63,6 +63,29 @@ test('the database is killed: open pages stay, a page asked for now comes back b
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
 });
 
+test('what is typed and chosen before the scripts of a page have come is known and saved', async ({
+  page,
+}) => {
+  await workAs(page, INSTRUCTOR);
+  const address = await newExercise(page);
+  let letCome = () => {};
+  const come = new Promise<void>((resolve) => (letCome = resolve));
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await come;
+    await route.continue();
+  });
+  await page.goto(address, { waitUntil: 'commit' });
+  await title(page).fill('Typed early');
+  await page.getByLabel('Lengths').selectOption('in');
+  const savedEarly = savedNow(page);
+  letCome();
+  await savedEarly;
+  await page.unroute('**/_next/static/**/*.js');
+  await page.reload();
+  await expect(title(page)).toHaveValue('Typed early');
+  await expect(page.getByLabel('Lengths')).toHaveValue('in');
+});
+
 test('two windows type: both versions are shown, one is chosen for each field, none is lost', async ({
   page,
   context,

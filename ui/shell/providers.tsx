@@ -1,10 +1,11 @@
 'use client';
 
 import { setNonce } from 'get-nonce';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { ToastProvider } from '../kit/toast';
 import { DisplayUnitProvider } from '../units/display-unit';
 import type { ShopWords } from '@/core/shop';
+import { tellEarlyInput } from './early-input';
 import { ShopTimeProvider } from './shop-time';
 import { ShopWordsProvider } from './shop-words';
 
@@ -23,6 +24,8 @@ export function Providers({
   words: ShopWords;
   children: ReactNode;
 }) {
+  // The fields within listen before this runs.
+  useEffect(tellEarlyInput, []);
   return (
     <ShopTimeProvider zone={timeZone}>
       <ShopWordsProvider words={words}>
