@@ -113,7 +113,7 @@ done
 for job in "$modules" "${waiting[@]}"; do wait "$job"; done
 
 # Two lines of work keep two cores busy: the browsers, and what needs none. The machine room needs the release that the
-# first has built; the units come last, as they take whatever cores are left.
+# first has built, and waits more than it reckons; so whoever is done first has the units to do beside it.
 {
   run types
   run lint
@@ -122,11 +122,11 @@ for job in "$modules" "${waiting[@]}"; do wait "$job"; done
 computing=$!
 if wanted end-to-end; then
   start_both || { wait "$computing"; fail "The application for the end-to-end tests does not start."; }
-  run end-to-end &
+  { run end-to-end; run units; } &
 fi
 wait "$computing"
 run machine
-run units
+wanted end-to-end || run units
 wait
 
 echo

@@ -29,7 +29,12 @@ as_owner() {
   return "$status"
 }
 
-database_name() { URL_OF_OWNER="$OWNER_URL" node -e 'console.log(new URL(process.env.URL_OF_OWNER).pathname.slice(1))'; }
+# The last part of the owner's URL.
+database_name() {
+  local path="${OWNER_URL#*://}"
+  case "$path" in */*) path="${path#*/}" ;; *) path="" ;; esac
+  printf '%s\n' "${path%%[?#]*}"
+}
 
 has_tables() { [ "$(as_owner mariadb --batch --skip-column-names -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$(database_name)' AND table_name = 'people'")" = 1 ]; }
 

@@ -2,7 +2,9 @@
 
 need_node() {
   command -v node >/dev/null || fail "Node.js is missing." "Install Node.js 20.19 or later with npm."
-  node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' ||
+  local major=0 minor=0 rest
+  IFS=. read -r major minor rest <<<"$(node --version | tr -d v)"
+  [ "$major" -gt 20 ] || { [ "$major" = 20 ] && [ "$minor" -ge 19 ]; } ||
     fail "Node.js $(node --version) is too old." "Install Node.js 20.19 or later."
 }
 
