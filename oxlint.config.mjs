@@ -18,6 +18,10 @@ const CORE_ALONE = [
   [['@/app/*', '@/ui/*', '@/data/*', '@/demo/*', '**/app/**', '**/ui/**', '**/data/**', '**/demo/**'], core],
 ];
 
+const WHOLE_LIBRARIES = [
+  [['date-fns', '!date-fns/*'], 'Take the one function (date-fns/format): the whole is three hundred files.'],
+];
+
 /** The folders of the core from the bottom: each may import those before it. */
 const CORE_FOLDERS = [
   'errors',
@@ -200,6 +204,7 @@ export default {
           ['@/app/*', '@/ui/*', 'react', 'react-dom', 'next', 'next/*'],
           'data and demo know the core only, no interface.',
         ],
+        ...WHOLE_LIBRARIES,
       ],
     ),
     noImports(
@@ -218,6 +223,7 @@ export default {
           ['@/app/*', '@/data/*', '@/demo/*', 'sequelize', 'mariadb'],
           'ui imports the core; data is server-only and reached through app.',
         ],
+        ...WHOLE_LIBRARIES,
       ],
     ),
   ],

@@ -1,6 +1,6 @@
 import 'server-only';
 import { strangersTries } from './tries';
-import { differenceInSeconds } from 'date-fns';
+import { differenceInSeconds } from 'date-fns/differenceInSeconds';
 import type { AttemptState } from '@/core/record';
 import type { BoardAttempt, ClassBoard } from '@/core/board';
 import { classFor, membershipsOf } from './access';

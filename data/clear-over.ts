@@ -1,5 +1,5 @@
 import 'server-only';
-import { subDays } from 'date-fns';
+import { subDays } from 'date-fns/subDays';
 import { GRANT_DAYS } from './device-grants';
 import { change } from './query';
 import { IDLE_DAYS } from './sessions';

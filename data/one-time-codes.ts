@@ -1,5 +1,6 @@
 import 'server-only';
-import { addDays, addHours } from 'date-fns';
+import { addDays } from 'date-fns/addDays';
+import { addHours } from 'date-fns/addHours';
 import type { Transaction } from 'sequelize';
 import type { SecretKind } from '@/core/people';
 import { database } from './database';

@@ -1,5 +1,5 @@
 import 'server-only';
-import { subDays } from 'date-fns';
+import { subDays } from 'date-fns/subDays';
 import { refuse } from './outcome';
 import { change, insertRow, rowOf, rowsOf } from './query';
 import { hashOf } from './secrets';

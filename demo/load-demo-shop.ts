@@ -1,6 +1,10 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { addDays, setHours, setMinutes, startOfDay, subMinutes } from 'date-fns';
+import { addDays } from 'date-fns/addDays';
+import { setHours } from 'date-fns/setHours';
+import { setMinutes } from 'date-fns/setMinutes';
+import { startOfDay } from 'date-fns/startOfDay';
+import { subMinutes } from 'date-fns/subMinutes';
 import type { Transaction } from 'sequelize';
 import { confirmMark, proposeMark, saidInMark, usualScheme, withSaid, type Scheme } from '@/core/marking';
 import { draftDocument, readPlan, type Plan } from '@/core/plan';

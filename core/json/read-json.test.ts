@@ -3,15 +3,21 @@ import { allFinite, exactText, exactWhole, readJson } from './index';
 test.each([
   ['{"a":[1,"x",null]}', { a: [1, 'x', null] }],
   ['"a\\ud800b"', 'a\ufffdb'],
+  ['{"a":["\\udc00",{"b":"\\ud800"}],"1":null}', { a: ['\ufffd', { b: '\ufffd' }], 1: null }],
+  ['['.repeat(999) + '1' + ']'.repeat(999), JSON.parse('['.repeat(999) + '1' + ']'.repeat(999)) as unknown],
 ])('%s is read', (text, value) => expect(readJson(text)).toEqual({ ok: true, value }));
 
 test.each([
   ['{"a":', 'not-json', ''],
   ['['.repeat(50_000) + ']'.repeat(50_000), 'not-json', ''],
+  ['['.repeat(1001) + ']'.repeat(1001), 'not-json', ''],
+  ['{"a":'.repeat(1001) + '1' + '}'.repeat(1001), 'not-json', ''],
   ['{"a":{"toString":1}}', 'unreadable', 'toString'],
   ['{"__proto__":{}}', 'unreadable', '__proto__'],
   ['{"constructor":1}', 'unreadable', 'constructor'],
   ['[1e999]', 'out-of-range', ''],
+  ['{"a":[{"b":-1e999}]}', 'out-of-range', ''],
+  ['[[{"valueOf":"x"}]]', 'unreadable', 'valueOf'],
 ])('%.40s is refused', (text, code, field) => {
   expect(readJson(text)).toMatchObject({ ok: false, issues: [{ code, field }] });
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { tz } from '@date-fns/tz';
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { createContext, useContext, type ReactNode } from 'react';
 
 const Zone = createContext('UTC');

@@ -1,6 +1,6 @@
 'use client';
 
-import { format } from 'date-fns';
+import { format } from 'date-fns/format';
 import { Unplug } from 'lucide-react';
 import { useEffect } from 'react';
 import { ask, NO_ANSWER } from './send';
