@@ -1,8 +1,9 @@
+import { DEMO_PASSWORD } from '../demo/accounts';
 import { personId } from './database';
 import { handedOut } from './fixtures';
 import { killDatabase, killServer, start } from './machine';
 import { INSTRUCTOR, newExercise, requestAs, workAs } from './people';
-import { expect, test, type Page } from './test';
+import { expect, listens, test, type Page } from './test';
 
 test.describe.configure({ mode: 'serial' });
 
@@ -63,27 +64,53 @@ test('the database is killed: open pages stay, a page asked for now comes back b
   await expect(page.getByRole('textbox', { name: 'Note' })).toHaveValue('The tool looks dull after');
 });
 
+/** The scripts of the pages that open from now on wait; answers how to let them come. */
+async function holdScripts(page: Page): Promise<() => Promise<void>> {
+  const scripts = '**/_next/static/**/*.js';
+  let letCome = () => {};
+  const come = new Promise<void>((resolve) => (letCome = resolve));
+  await page.route(scripts, async (route) => {
+    await come;
+    await route.continue();
+  });
+  return async () => {
+    letCome();
+    await listens(page);
+    await page.unroute(scripts);
+  };
+}
+
 test('what is typed and chosen before the scripts of a page have come is known and saved', async ({
   page,
 }) => {
   await workAs(page, INSTRUCTOR);
   const address = await newExercise(page);
-  let letCome = () => {};
-  const come = new Promise<void>((resolve) => (letCome = resolve));
-  await page.route('**/_next/static/**/*.js', async (route) => {
-    await come;
-    await route.continue();
-  });
+  const letCome = await holdScripts(page);
   await page.goto(address, { waitUntil: 'commit' });
   await title(page).fill('Typed early');
   await page.getByLabel('Lengths').selectOption('in');
   const savedEarly = savedNow(page);
-  letCome();
+  await letCome();
   await savedEarly;
-  await page.unroute('**/_next/static/**/*.js');
   await page.reload();
   await expect(title(page)).toHaveValue('Typed early');
   await expect(page.getByLabel('Lengths')).toHaveValue('in');
+});
+
+test('who signs in before the scripts of the page have come is signed in, and no password stands in an address', async ({
+  page,
+}) => {
+  const addresses: string[] = [];
+  page.on('request', (request) => addresses.push(request.url()));
+  const letCome = await holdScripts(page);
+  await page.goto('/sign-in', { waitUntil: 'commit' });
+  const form = page.getByRole('form', { name: 'Instructor or helper' });
+  await form.getByLabel('Name').fill(INSTRUCTOR);
+  await form.getByLabel('Password').fill(DEMO_PASSWORD);
+  await form.getByLabel('Password').press('Enter');
+  await letCome();
+  await expect(page.getByRole('link', { name: `Working here: ${INSTRUCTOR}` })).toBeVisible();
+  expect(addresses.filter((address) => /password|paste/.test(address))).toEqual([]);
 });
 
 test('two windows type: both versions are shown, one is chosen for each field, none is lost', async ({

@@ -16,7 +16,12 @@ export function PinAgain({ name, onDone }: { name: string; onDone: () => void })
   }
 
   return (
-    <form onSubmit={(event) => void enter(event)} className="grid max-w-xl gap-4" aria-label="PIN again">
+    <form
+      method="post"
+      onSubmit={(event) => void enter(event)}
+      className="grid max-w-xl gap-4"
+      aria-label="PIN again"
+    >
       <h2 className="text-5xl">{name}: your PIN again</h2>
       <p className="text-xl">It is another day. What you recorded here is kept.</p>
       <input

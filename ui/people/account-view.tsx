@@ -175,7 +175,12 @@ function PasswordForm({ signInName }: { signInName: string }) {
   }
 
   return (
-    <form onSubmit={(event) => void save(event)} aria-label="Password" className="grid content-start gap-3">
+    <form
+      method="post"
+      onSubmit={(event) => void save(event)}
+      aria-label="Password"
+      className="grid content-start gap-3"
+    >
       <h2 className="text-2xl">Password</h2>
       <p className="text-sm text-ink-soft">
         You sign in as <strong className="text-ink">{signInName}</strong>.

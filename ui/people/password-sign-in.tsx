@@ -47,6 +47,7 @@ export function PasswordSignIn() {
 
   return (
     <form
+      method="post"
       onSubmit={(event) => void enter(event)}
       className="grid content-start gap-3"
       aria-label="Instructor or helper"

@@ -40,7 +40,7 @@ export function PinEntry({
   }
 
   return (
-    <form onSubmit={(event) => void enter(event)} className="grid max-w-md gap-3">
+    <form method="post" onSubmit={(event) => void enter(event)} className="grid max-w-md gap-3">
       <p className="text-xl font-medium">{student.name}</p>
       {first && (
         <Field

@@ -82,7 +82,7 @@ export function SecondFactor({ on, demanded }: { on: boolean; demanded: boolean 
         </>
       )}
       {open && (
-        <form onSubmit={(event) => void finish(event)} className="grid gap-3">
+        <form method="post" onSubmit={(event) => void finish(event)} className="grid gap-3">
           <Field
             label="Six figures that it shows now"
             name="figures"

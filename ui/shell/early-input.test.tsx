@@ -10,10 +10,17 @@ function Fields() {
   const [words, setWords] = useState('');
   const [unit, setUnit] = useState('own');
   const [ticked, setTicked] = useState(false);
+  const [toggled, setToggled] = useState(false);
   const [file, setFile] = useState('none');
+  const [sent, setSent] = useState<string[]>([]);
   const { register, watch } = useForm({ defaultValues: { note: 'kept' } });
   return (
-    <form>
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        setSent([...sent, text]);
+      }}
+    >
       <input aria-label="text" value={text} onChange={(event) => setText(event.target.value)} />
       <textarea aria-label="words" value={words} onChange={(event) => setWords(event.target.value)} />
       <select aria-label="unit" value={unit} onChange={(event) => setUnit(event.target.value)}>
@@ -27,12 +34,21 @@ function Fields() {
         onChange={(event) => setTicked(event.target.checked)}
       />
       <input
+        aria-label="toggled"
+        type="checkbox"
+        checked={toggled}
+        onChange={() => setToggled((was) => !was)}
+      />
+      <input
         aria-label="file"
         type="file"
         onChange={(event) => setFile(event.target.files?.[0]?.name ?? '')}
       />
       <input aria-label="note" {...register('note')} />
-      <output>{JSON.stringify({ text, words, unit, ticked, file, note: watch('note') })}</output>
+      <button>Send</button>
+      <output>
+        {JSON.stringify({ text, words, unit, ticked, toggled, file, note: watch('note'), sent })}
+      </output>
     </form>
   );
 }
@@ -49,6 +65,7 @@ function pageOfServer(): HTMLElement {
 const known = () => JSON.parse(screen.getByRole('status').textContent) as Record<string, unknown>;
 
 afterEach(() => {
+  jest.useRealTimers();
   window.earlyInput?.stop();
   delete window.earlyInput;
   document.body.replaceChildren();
@@ -72,8 +89,10 @@ test('what was typed before the scripts came is known to the program, and stands
     words: 'two\nlines',
     unit: 'in',
     ticked: true,
+    toggled: false,
     file: 'Roster.csv',
     note: 'noted',
+    sent: [],
   });
   const shown = (label: string) => screen.getByLabelText<HTMLInputElement>(label);
   expect(['text', 'words', 'unit', 'note'].map((label) => shown(label).value)).toEqual([
@@ -116,4 +135,22 @@ test('is told once, and nothing is watched after', () => {
   act(tellEarlyInput);
   expect(known()).toMatchObject({ unit: 'own' });
   expect(window.earlyInput).toBeUndefined();
+});
+
+test('what was sent off goes nowhere by itself: it is sent once, with what was typed', () => {
+  jest.useFakeTimers();
+  const container = pageOfServer();
+  fireEvent.input(screen.getByLabelText('text'), { target: { value: 'a password' } });
+  // False: the browser was kept from going by itself.
+  expect(fireEvent.submit(container.querySelector('form')!)).toBe(false);
+  render(<Fields />, { container, hydrate: true });
+  // The program listens, and has not been told yet.
+  expect(fireEvent.submit(container.querySelector('form')!)).toBe(false);
+  fireEvent.click(screen.getByLabelText('toggled'));
+  expect(known()).toMatchObject({ sent: [], toggled: false });
+  act(() => {
+    tellEarlyInput();
+  });
+  act(() => jest.runAllTimers());
+  expect(known()).toMatchObject({ text: 'a password', sent: ['a password'], toggled: true });
 });

@@ -1,44 +1,65 @@
 /**
- * A page can be seen, typed into and chosen from before its scripts have come: on a slow network, a slow machine. What
- * was typed then stands in the field, and the program never heard of it: the switch says inch, the lengths say mm. So a
- * few lines that come with the page itself keep what is typed, and the program is told as soon as it listens.
+ * A page can be seen, typed into and sent off before its scripts have come: on a slow network, a slow machine. What was
+ * typed then stands in the field, and the program never heard of it: the switch says inch, the lengths say mm. What was
+ * sent off goes where the browser sends it by itself: a password into the address. So a few lines that come with the page
+ * keep what is typed and hold what is sent, and the program is told as soon as it listens.
  */
 
 type Field = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
-/** What a field held when its user last touched it: a form may have put its own value back since. */
-type Early = Map<Field, string | boolean>;
+
+interface Early {
+  /** What a field held when its user last touched it: a form may have put its own value back since. */
+  fields: Map<Field, string | boolean>;
+  /** Forms that were sent off, and by which button. */
+  forms: Map<HTMLFormElement, HTMLElement | null>;
+  stop: () => void;
+}
 
 declare global {
   interface Window {
-    earlyInput?: { fields: Early; stop: () => void };
+    earlyInput?: Early;
   }
 }
 
 /** Runs as text within the page, before all else: it may use nothing from outside of itself. */
 export function watchEarlyInput(): void {
-  const fields: Early = new Map();
-  const note = ({ target }: Event) => {
-    const field = target as HTMLInputElement;
-    const ticked = field.type === 'checkbox' || field.type === 'radio';
-    fields.set(field, ticked ? field.checked : field.value);
+  const fields: Early['fields'] = new Map();
+  const forms: Early['forms'] = new Map();
+  const canBeTicked = (field: Element) => field.matches('input[type=checkbox], input[type=radio]');
+  const note = (event: Event) => {
+    const target = event.target as HTMLInputElement;
+    if (event.type === 'click' && !canBeTicked(target)) return;
+    // Told later, and all of it: a program that half listens by now hears nothing twice.
+    event.stopImmediatePropagation();
+    if (event.type === 'submit') {
+      event.preventDefault();
+      forms.set(event.target as HTMLFormElement, (event as SubmitEvent).submitter);
+    } else if (event.type !== 'click') {
+      fields.set(target, canBeTicked(target) ? target.checked : target.value);
+    }
   };
-  const events = ['input', 'change'];
-  for (const event of events) document.addEventListener(event, note, true);
+  const events = ['click', 'input', 'change', 'submit'];
+  for (const event of events) window.addEventListener(event, note, true);
   window.earlyInput = {
     fields,
+    forms,
     stop() {
-      for (const event of events) document.removeEventListener(event, note, true);
+      for (const event of events) window.removeEventListener(event, note, true);
     },
   };
 }
 
-/** Tells the fields of the page, which listen now, what was typed before. Once; later there is nothing to tell. */
+/** Tells the page, which listens now, what was typed and sent off before. Once; later there is nothing to tell. */
 export function tellEarlyInput(): void {
   const early = window.earlyInput;
   if (early === undefined) return;
   early.stop();
   delete window.earlyInput;
   for (const [field, held] of early.fields) if (field.isConnected) tell(field, held);
+  // When what was typed has been taken in.
+  setTimeout(() => {
+    for (const [form, button] of early.forms) if (form.isConnected) form.requestSubmit(button);
+  });
 }
 
 function tell(field: Field, held: string | boolean): void {
