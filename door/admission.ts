@@ -41,6 +41,11 @@ export class Admission {
   #waiting: Waiting[] = [];
   constructor(readonly room: Room) {}
 
+  /** Whether somebody waits for a turn. */
+  get pressed(): boolean {
+    return this.#waiting.length > 0;
+  }
+
   /** Waits for a turn; says why when there is none to be had. */
   enter(asker = 'anybody'): Promise<Leave | NoPlace> {
     const share = this.#shareOf(asker);

@@ -29,18 +29,23 @@ export function roomsFor(mostInside: number): Record<RoomName, Admission> {
   const entries = Math.max(1, Math.ceil((mostInside * 2) / 3));
   const pages = Math.max(1, mostInside - entries + 1);
   const half = (most: number) => Math.max(1, Math.ceil(most / 2));
+  const recorded = new Admission({
+    mostInside: entries,
+    mostWaiting: 60,
+    longestWaitMs: 2000,
+    share: share({ inside: half(entries), waiting: 8 }, { inside: half(entries), waiting: 40 }),
+  });
   return {
-    entries: new Admission({
-      mostInside: entries,
-      mostWaiting: 60,
-      longestWaitMs: 2000,
-      share: share({ inside: half(entries), waiting: 8 }, { inside: half(entries), waiting: 40 }),
-    }),
+    entries: recorded,
     pages: new Admission({
       mostInside: pages,
       mostWaiting: 48,
       longestWaitMs: 2000,
-      share: share({ inside: half(pages), waiting: 8 }, { inside: half(pages), waiting: 40 }),
+      // A page is drawn in one go, in which no entry gets on: while entries wait, each has one page at a time.
+      share: (asker) => {
+        const inside = recorded.pressed ? 1 : half(pages);
+        return share({ inside, waiting: 8 }, { inside, waiting: 40 })(asker);
+      },
     }),
     // A page has some twenty files, and a browser asks for six at once.
     files: new Admission({
