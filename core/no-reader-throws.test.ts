@@ -1,32 +1,34 @@
 import fc from 'fast-check';
 import { isSchema, ValidationError, type AnyObjectSchema } from 'yup';
-import { calc, CALC_KINDS } from './calc';
-import { parseCompoundAngle } from './compound';
-import { allFinite, readJson } from './json';
-import { EMPTY_LATHE_FORM, LATHE_FIELDS, readLatheForm } from './lathe';
-import { confirmMark, markFormSchema, proposeMark } from './marking';
-import { formFrom, handOutSchema, PLAN_FIELDS, readPlan, saveDraftSchema } from './plan';
-import {
-  checkContent,
-  entryEnvelopeSchema,
-  ENTRY_KINDS,
-  readEntry,
-  readStepValue,
-  type KnownKind,
-} from './record';
+import { calc, CALC_KINDS } from './calc/calc';
+import { parseCompoundAngle } from './compound/parse-compound-angle';
+import { allFinite } from './json/all-finite';
+import { readJson } from './json/read-json';
+import { EMPTY_LATHE_FORM, LATHE_FIELDS } from './lathe/form/lathe-form';
+import { readLatheForm } from './lathe/form/read-lathe-form';
+import { confirmMark, markFormSchema } from './marking/confirm-mark';
+import { proposeMark } from './marking/propose-mark';
+import { formFrom, PLAN_FIELDS } from './plan/draft';
+import { handOutSchema, saveDraftSchema } from './plan/plan-schema';
+import { readPlan } from './plan/read-plan';
+import { checkContent } from './record/check-content';
+import { entryEnvelopeSchema } from './record/entry-envelope';
+import { ENTRY_KINDS, type KnownKind } from './record/kinds';
+import { readEntry } from './record/read-entry';
+import { readStepValue } from './record/kinds/step';
 import { anyJson, anyText } from './test/arbitrary-text';
 import { ENTRY_NAMES } from './test/entry-names';
 import { contextOf, formWith, recordOf, SCHEME, sheetOf } from './test/record';
-import {
-  fitOf,
-  parseDesignation,
-  printDesignation,
-  readSquare,
-  suggestThreads,
-  threadLimits,
-} from './thread';
-import { parseInsertPitches } from './tool';
-import { parseAngleDeg, parseFigures, parseLength, parseLengthList, parseWhole } from './units';
+import { fitOf } from './thread/fit';
+import { parseDesignation } from './thread/parse-designation';
+import { printDesignation } from './thread/print-designation';
+import { readSquare } from './thread/square/square-thread';
+import { suggestThreads } from './thread/suggest';
+import { threadLimits } from './thread/limits';
+import { parseInsertPitches } from './tool/insert-pitch';
+import { parseAngleDeg } from './units/parse-angle';
+import { parseFigures, parseLength, parseWhole } from './units/parse-length';
+import { parseLengthList } from './units/parse-length-list';
 
 /** No text in any field and no JSON value sent may throw, and no number that comes out is without end. */
 const RUNS = { numRuns: 1000, seed: 20261125 };

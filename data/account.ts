@@ -1,5 +1,6 @@
 import 'server-only';
-import { readPassword, type AccountView } from '@/core/people';
+import { readPassword } from '@/core/people/secret-rules';
+import type { AccountView } from '@/core/people/account';
 import { credentialOf, setSecret } from './credentials';
 import { database } from './database';
 import { grantsOf } from './device-grants';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { PlanForm } from '@/core/plan';
-import { ENTRY_KINDS, type EntryContent } from '@/core/record';
+import type { PlanForm } from '@/core/plan/draft';
+import { ENTRY_KINDS, type EntryContent } from '@/core/record/kinds';
 import { cutOf, HANDED_IN, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { loadAttempt, lockedAttempt } from './attempts';

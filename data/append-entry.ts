@@ -1,19 +1,16 @@
 import 'server-only';
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
-import {
-  checkContent,
-  ENTRY_KINDS,
-  hasRoom,
-  readStoredEntry,
-  summaryOf,
-  type Entry,
-  type EntryContent,
-  type EntryEnvelope,
-  type Role,
-} from '@/core/record';
-import type { Sheet } from '@/core/sheet';
-import { readAnswer, TRIES_BEFORE_TOLD } from '@/core/worksheet';
+import { checkContent } from '@/core/record/check-content';
+import { ENTRY_KINDS, type EntryContent } from '@/core/record/kinds';
+import { hasRoom } from '@/core/record/room';
+import { readStoredEntry } from '@/core/record/read-stored-entry';
+import { summaryOf } from '@/core/record/summary';
+import type { Entry, Role } from '@/core/record/entry';
+import type { EntryEnvelope } from '@/core/record/entry-envelope';
+import type { Sheet } from '@/core/sheet/sheet';
+import { readAnswer } from '@/core/worksheet/judge-answer';
+import { TRIES_BEFORE_TOLD } from '@/core/worksheet/asks';
 import { lockedAttempt, type AttemptRow } from './attempts';
 import { database } from './database';
 import { isDuplicate } from './errors';

@@ -1,16 +1,11 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import {
-  isKind,
-  predict,
-  sheetForStudent,
-  worksheetShown,
-  type Entry,
-  type Role,
-  type WorksheetShown,
-} from '@/core/record';
-import type { Gauge } from '@/core/gauging';
-import type { Sheet } from '@/core/sheet';
+import { isKind, type Entry, type Role } from '@/core/record/entry';
+import { predict } from '@/core/record/predict';
+import { sheetForStudent } from '@/core/record/shown-to-student';
+import { worksheetShown, type WorksheetShown } from '@/core/record/worksheet-progress';
+import type { Gauge } from '@/core/gauging/gauge';
+import type { Sheet } from '@/core/sheet/sheet';
 import { roleIn } from './access';
 import { decisionsOf } from './decisions';
 import { latheOfRevision, sheetOf } from './frozen';

@@ -1,6 +1,9 @@
 import 'server-only';
-import { piecesInOrder, type BenchHome, type BenchPiece, type LastPiece } from '@/core/board';
-import { nextAtBench, sheetForStudent, worksheetShown, type Waiting } from '@/core/record';
+import { piecesInOrder, type BenchHome, type BenchPiece, type LastPiece } from '@/core/board/bench-home';
+import { nextAtBench } from '@/core/record/next-at-bench';
+import { sheetForStudent } from '@/core/record/shown-to-student';
+import { worksheetShown } from '@/core/record/worksheet-progress';
+import type { Waiting } from '@/core/record/floor-state';
 import { membershipsOf } from './access';
 import { decisionsOf } from './decisions';
 import { sheetOf } from './frozen';

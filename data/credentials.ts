@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import type { SecretKind } from '@/core/people';
+import type { SecretKind } from '@/core/people/account';
 import { conflict } from './outcome';
 import { change, rowOf } from './query';
 import { hashSecret } from './secrets';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomBytes, randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import type { OwnGrant } from '@/core/people';
+import type { OwnGrant } from '@/core/people/account';
 import { membershipsOf } from './access';
 import { forbidden, notFound, outcomeOf, type Outcome } from './outcome';
 import { findPerson, type PersonView } from './people';

@@ -1,17 +1,13 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { nonsenseIn, UnreadableDocument } from '@/core/documents';
-import type { Lathe } from '@/core/lathe';
-import {
-  draftDocument,
-  EMPTY_PLAN_FORM,
-  formFrom,
-  formOfPlan,
-  readStoredPlan,
-  type StoredPlan,
-  type PlanForm,
-} from '@/core/plan';
-import { predict, rowsFromLog } from '@/core/record';
+import { nonsenseIn } from '@/core/documents/nonsense';
+import { UnreadableDocument } from '@/core/documents/document';
+import type { Lathe } from '@/core/lathe/lathe';
+import { draftDocument, EMPTY_PLAN_FORM, formFrom, type PlanForm } from '@/core/plan/draft';
+import { formOfPlan } from '@/core/plan/form-of-plan';
+import { readStoredPlan, type StoredPlan } from '@/core/plan/plan';
+import { predict } from '@/core/record/predict';
+import { rowsFromLog } from '@/core/record/rows-from-log';
 import { ownExercise, teachingOf } from './access';
 import { database } from './database';
 import { visibleAttempt } from './attempts';

@@ -2,7 +2,7 @@ import 'server-only';
 import { addDays } from 'date-fns/addDays';
 import { addHours } from 'date-fns/addHours';
 import type { Transaction } from 'sequelize';
-import type { SecretKind } from '@/core/people';
+import type { SecretKind } from '@/core/people/account';
 import { database } from './database';
 import { change, rowOf } from './query';
 import { hashOf, makeCode } from './secrets';

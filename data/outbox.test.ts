@@ -3,7 +3,9 @@ import { endGrantsHere, grantDevice, grantedBy, type Granted, type NewGrant } fr
 import { loadAttempt } from './attempts';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';
-import { ENTRY_KINDS, MOST_ENTRIES, type KeptEntry, type KnownKind } from '@/core/record';
+import { ENTRY_KINDS, type KnownKind } from '@/core/record/kinds';
+import { MOST_ENTRIES } from '@/core/record/room';
+import type { KeptEntry } from '@/core/record/entry-envelope';
 import { entryExamples } from '@/core/test/entry-examples';
 import { sheetOf } from '@/core/test/record';
 import { appendEntry } from './append-entry';

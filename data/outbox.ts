@@ -1,6 +1,7 @@
 import 'server-only';
 import { ValidationError } from 'yup';
-import { keptEntrySchema, MOST_ENTRIES } from '@/core/record';
+import { keptEntrySchema } from '@/core/record/entry-envelope';
+import { MOST_ENTRIES } from '@/core/record/room';
 import { appendEntry } from './append-entry';
 import { visibleAttempt } from './attempts';
 import { database } from './database';

@@ -1,5 +1,7 @@
 import 'server-only';
-import { FORGOTTEN_NAME, type DemoAccount, type Role } from '@/core/people';
+import { FORGOTTEN_NAME } from '@/core/people/person-name';
+import type { DemoAccount } from '@/core/people/account';
+import type { Role } from '@/core/people/role';
 import { rowOf, rowsOf } from './query';
 
 export interface PersonView {

@@ -1,21 +1,20 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
+import { faultData, faultsFor, type FaultId, type FaultOn } from '@/core/fault/faults';
 import {
-  faultData,
-  faultsFor,
   makePuzzle,
   markPuzzle,
   readFaultPuzzle,
   shownPuzzle,
-  type FaultId,
-  type FaultOn,
   type PuzzleMark,
   type PuzzleSeen,
-} from '@/core/fault';
-import { formFrom, readPlan, setupOfPlan } from '@/core/plan';
-import { usualLathe } from '@/core/lathe';
-import type { BoardPuzzle } from '@/core/board';
-import type { Role } from '@/core/record';
+} from '@/core/fault/puzzle';
+import { formFrom } from '@/core/plan/draft';
+import { readPlan } from '@/core/plan/read-plan';
+import { setupOfPlan } from '@/core/plan/setup-of-plan';
+import { usualLathe } from '@/core/lathe/usual-lathe';
+import type { BoardPuzzle } from '@/core/board/board';
+import type { Role } from '@/core/record/entry';
 import { ownExercise, roleIn } from './access';
 import { database } from './database';
 import { isDuplicate } from './errors';

@@ -1,7 +1,8 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { isStoredObject } from '@/core/documents';
-import { kindNamed, readStoredEntry, type Entry, type Role } from '@/core/record';
+import { isStoredObject } from '@/core/documents/document';
+import { kindNamed, readStoredEntry } from '@/core/record/read-stored-entry';
+import type { Entry, Role } from '@/core/record/entry';
 import { places, rowsOf } from './query';
 import { textsOf } from './texts';
 

@@ -1,6 +1,8 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { readName, type Member, type Role, type RosterView, type Slip } from '@/core/people';
+import { readName } from '@/core/people/person-name';
+import type { Member, RosterView, Slip } from '@/core/people/roster';
+import type { Role } from '@/core/people/role';
 import { roleIn } from './access';
 import { database } from './database';
 import { isDuplicate } from './errors';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { createHash, randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { spokenCode } from '@/core/people';
+import { spokenCode } from '@/core/people/spoken-code';
 
 /** OWASP Password Storage Cheat Sheet: argon2id with 19 MiB, two passes, one lane. */
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;

@@ -1,7 +1,7 @@
 import 'server-only';
 import { randomBytes } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import type { OwnSession } from '@/core/people';
+import type { OwnSession } from '@/core/people/account';
 import { database } from './database';
 import { endGrantsOf } from './device-grants';
 import { notFound, outcomeOf, type Outcome } from './outcome';

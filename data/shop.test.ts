@@ -1,5 +1,5 @@
-import { wireSet } from '@/core/gauging';
-import { usualLathe } from '@/core/lathe';
+import { wireSet } from '@/core/gauging/gauge';
+import { usualLathe } from '@/core/lathe/usual-lathe';
 import { createExercise, loadExercise } from './exercises';
 import { handOut } from './hand-out';
 import { passOn } from './outcome';

@@ -1,18 +1,17 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { readLatheForm, readLathe, readLatheRows, type Lathe, type LatheForm } from '@/core/lathe';
-import {
-  BOOK_KINDS,
-  BOOKS,
-  readBookForm,
-  readBookRows,
-  type BookDocument,
-  type BookForm,
-  type BookKind,
-} from '@/core/book';
-import { readGauge, type Gauge } from '@/core/gauging';
-import { checkWords, readShopWords, type ShopWords, type WordKey } from '@/core/shop';
-import { nonsenseIn, UnreadableDocument } from '@/core/documents';
+import { readLatheForm } from '@/core/lathe/form/read-lathe-form';
+import { readLathe, type Lathe } from '@/core/lathe/lathe';
+import { readLatheRows } from '@/core/lathe/form/lathe-rows';
+import type { LatheForm } from '@/core/lathe/form/lathe-form';
+import { BOOK_KINDS, BOOKS, type BookDocument, type BookKind } from '@/core/book/book';
+import { readBookForm, type BookForm } from '@/core/book/read-book-form';
+import { readBookRows } from '@/core/book/book-table';
+import { readGauge, type Gauge } from '@/core/gauging/gauge';
+import { checkWords } from '@/core/shop/check-words';
+import { readShopWords, type ShopWords, type WordKey } from '@/core/shop/words';
+import { nonsenseIn } from '@/core/documents/nonsense';
+import { UnreadableDocument } from '@/core/documents/document';
 import { bad, good, type Result } from '@/core/errors/field-issue';
 import { teachingOf } from './access';
 import { database } from './database';

@@ -1,5 +1,7 @@
 import 'server-only';
-import { readCode, readPassword, readPin, type BenchClass } from '@/core/people';
+import { readCode } from '@/core/people/spoken-code';
+import { readPassword, readPin } from '@/core/people/secret-rules';
+import type { BenchClass } from '@/core/people/account';
 import { credentialNamed, credentialOf, setSecret, type Credential } from './credentials';
 import { database } from './database';
 import { isGuessed } from './guessed';

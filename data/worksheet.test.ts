@@ -1,4 +1,4 @@
-import { formFrom, draftDocument, withLeaf } from '@/core/plan';
+import { formFrom, draftDocument, withLeaf } from '@/core/plan/draft';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import { benchHome } from './bench';

@@ -1,4 +1,5 @@
-import { readBookForm, type BookDocument, type BookForm, type BookKind } from '@/core/book';
+import { readBookForm, type BookForm } from '@/core/book/read-book-form';
+import type { BookDocument, BookKind } from '@/core/book/book';
 
 /** Records as an instructor would type them. */
 function records(kind: BookKind, forms: BookForm[]): BookDocument[] {

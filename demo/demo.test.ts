@@ -1,8 +1,9 @@
-import { proposeMark, usualScheme } from '@/core/marking';
-import { readPlan } from '@/core/plan';
-import { predict } from '@/core/record';
-import { USUAL_WORDS } from '@/core/shop';
-import { sheetFor } from '@/core/sheet';
+import { proposeMark } from '@/core/marking/propose-mark';
+import { usualScheme } from '@/core/marking/usual-scheme';
+import { readPlan } from '@/core/plan/read-plan';
+import { predict } from '@/core/record/predict';
+import { USUAL_WORDS } from '@/core/shop/words';
+import { sheetFor } from '@/core/sheet/sheet-for';
 import { LATHES } from './lathes';
 import { EXERCISES, STUDENTS } from './shop';
 import { tellStory } from './story';

@@ -1,4 +1,6 @@
-import { EMPTY_LATHE_FORM, readLatheForm, type Lathe, type LatheForm } from '@/core/lathe';
+import { EMPTY_LATHE_FORM, type LatheForm } from '@/core/lathe/form/lathe-form';
+import { readLatheForm } from '@/core/lathe/form/read-lathe-form';
+import type { Lathe } from '@/core/lathe/lathe';
 
 /** A lathe as an instructor would type it. */
 function lathe(name: string, typed: Partial<LatheForm>): Lathe {

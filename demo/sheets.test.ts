@@ -1,6 +1,8 @@
-import type { Plan } from '@/core/plan';
-import { predict } from '@/core/record';
-import { readSheet, refusedByLathe, wantedChoice, type Sheet } from '@/core/sheet';
+import type { Plan } from '@/core/plan/plan';
+import { predict } from '@/core/record/predict';
+import { readSheet, type Sheet } from '@/core/sheet/sheet';
+import { refusedByLathe } from '@/core/sheet/refused-by-lathe';
+import { wantedChoice } from '@/core/sheet/wanted-choice';
 import { goodSteps, planFor, recordOf } from '@/core/test/record';
 import { LATHES, type LatheName } from './lathes';
 import { sheetOn } from './load-demo-shop';

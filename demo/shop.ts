@@ -1,4 +1,4 @@
-import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan';
+import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan/draft';
 import type { LatheName } from './lathes';
 import type { Story } from './story';
 

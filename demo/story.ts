@@ -1,28 +1,17 @@
-import { pitchDiameterAt } from '@/core/depth';
-import { overWires } from '@/core/gauging';
-import type { NutAnswer } from '@/core/nut';
-import { EVIDENCE_DATA } from '@/core/proof';
-import {
-  predict,
-  type Entry,
-  type EntryContent,
-  type EventContent,
-  type Prediction,
-  type Role,
-} from '@/core/record';
-import {
-  sheetDepth,
-  sheetWires,
-  wantedChoice,
-  type Expected,
-  type Sheet,
-  type SheetPass,
-  type SheetProof,
-  type SheetStep,
-  type SheetStop,
-} from '@/core/sheet';
-import { roundTo } from '@/core/units';
-import { joinedOptions } from '@/core/worksheet';
+import { pitchDiameterAt } from '@/core/depth/radial-depth';
+import { overWires } from '@/core/gauging/three-wires';
+import type { NutAnswer } from '@/core/nut/nut-answer';
+import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
+import { predict, type Prediction } from '@/core/record/predict';
+import type { Entry, Role } from '@/core/record/entry';
+import type { EntryContent } from '@/core/record/kinds';
+import type { EventContent } from '@/core/record/kinds/event';
+import { sheetDepth, sheetWires } from '@/core/sheet/sheet-geometry';
+import { wantedChoice } from '@/core/sheet/wanted-choice';
+import type { Expected, SheetStep } from '@/core/sheet/sheet-step';
+import type { Sheet, SheetPass, SheetProof, SheetStop } from '@/core/sheet/sheet';
+import { roundTo } from '@/core/units/round';
+import { joinedOptions } from '@/core/worksheet/judge-answer';
 
 /** How far an attempt has come, and what went wrong in it. Thread lengths in the thread's unit. */
 export interface Story {

@@ -1,7 +1,7 @@
-import type { Sheet } from '../core/sheet';
+import type { Sheet } from '../core/sheet/sheet';
 import { goodSteps } from '../core/test/record';
-import { joinedOptions } from '../core/worksheet';
-import { withLeaf } from '../core/plan';
+import { joinedOptions } from '../core/worksheet/judge-answer';
+import { withLeaf } from '../core/plan/draft';
 import { HELPER } from '../demo/shop';
 import { ask, personId } from './database';
 import { entryBody, GOOD_FORM, latheId } from './fixtures';

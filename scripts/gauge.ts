@@ -1,6 +1,7 @@
 import { createServer, type Socket } from 'node:net';
-import { BEGINNERS, LONGEST_LINE, simulatedLine } from '../core/gauge-line';
-import { parseLength } from '../core/units';
+import { BEGINNERS, simulatedLine } from '../core/gauge-line/simulate-gauge';
+import { LONGEST_LINE } from '../core/gauge-line/read-gauge-line';
+import { parseLength } from '../core/units/parse-length';
 
 /**
  * A stand-in for a micrometer with an interface: on a TCP port of loopback, or on standard input and output without one.

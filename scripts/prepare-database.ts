@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { showCode } from '@/core/people';
+import { showCode } from '@/core/people/spoken-code';
 import { SUMMARY_DERIVER } from '@/core/record/summary-deriver';
 import {
   anybodyCanSignIn,

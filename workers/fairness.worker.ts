@@ -1,4 +1,5 @@
-import { fairness, type FairCase, type Fairness } from '@/core/fair';
+import { fairness, type Fairness } from '@/core/fair/fairness';
+import type { FairCase } from '@/core/fair/fair-case';
 import { answerWith } from './answer-with';
 
 /** What is asked of the many tries of an exercise. */

@@ -1,17 +1,10 @@
-import { cutCaseOf } from '../cut';
-import { workMaterial } from '../force';
+import { cutCaseOf } from '../cut/cut-feeds';
+import { workMaterial } from '../force/work-material';
 import { TRUE_GROOVE } from '../test/groove';
-import {
-  brokenBy,
-  fewestPasses,
-  isReached,
-  passLoads,
-  passTime,
-  proposedLimits,
-  REACH_SCHOOLS,
-  type LoadCase,
-  type ReachOrder,
-} from './index';
+import { brokenBy, passLoads, type LoadCase } from './pass-loads';
+import { fewestPasses, isReached, REACH_SCHOOLS, type ReachOrder } from './fewest-passes';
+import { passTime } from './pass-time';
+import { proposedLimits } from './limits';
 
 const NO_LIMITS = { infeed: null, area: null, thin: null, tip: null, torque: null, bend: null };
 const base: LoadCase = {

@@ -1,6 +1,7 @@
-import { cutOn, uncut, type CutThread } from '../cut';
-import { tipAt } from '../groove';
-import { constantAreaRows, constantInfeedRows, twoThirdsRows, type ExactRow } from '../schedule';
+import { cutOn, uncut, type CutThread } from '../cut/cut-thread';
+import { tipAt } from '../groove/groove-case';
+import { constantAreaRows, type ExactRow } from '../schedule/exact-rows';
+import { constantInfeedRows, twoThirdsRows } from '../schedule/school-rows';
 import { LIMIT_IDS, type LimitId } from './limits';
 import { brokenBy, loadOf, passLoads, type LoadCase, type PassLoad } from './pass-loads';
 

@@ -1,13 +1,15 @@
-import { bitesOf, cutOn, uncut, type Bites, type CutCase, type CutThread } from '../cut';
+import { bitesOf, type Bites } from '../cut/bites';
+import { cutOn, uncut, type CutThread } from '../cut/cut-thread';
+import type { CutCase } from '../cut/cut-case';
 import {
   cuttingForce,
   FORCE_UNCERTAINTY,
   powerOf,
   torqueOf,
   type CuttingForce,
-  type WorkMaterial,
-} from '../force';
-import { tipAt, type Feed, type GrooveCase } from '../groove';
+} from '../force/cutting-force';
+import type { WorkMaterial } from '../force/work-material';
+import { tipAt, type Feed, type GrooveCase } from '../groove/groove-case';
 import { LIMIT_IDS, type LimitId, type PassLimits } from './limits';
 
 /** What the loads of a pass hang on. All lengths in mm. */

@@ -1,4 +1,4 @@
-import type { RealDrive } from '../technique';
+import type { RealDrive } from '../technique/choices';
 
 /** What the time of a pass hangs on. Lengths in one unit. */
 export interface TimeCase {

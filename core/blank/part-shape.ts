@@ -1,5 +1,5 @@
-import type { WorkEnd } from '../technique';
-import type { Side } from '../thread';
+import type { WorkEnd } from '../technique/choices';
+import type { Side } from '../thread/thread';
 
 /** The part before the thread is cut: lengths along the axis from its free end, all in one unit. */
 export interface PartShape {

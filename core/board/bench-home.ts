@@ -1,4 +1,6 @@
-import type { AttemptState, NextAtBench, Waiting } from '../record';
+import type { AttemptState } from '../record/record-state';
+import type { NextAtBench } from '../record/next-at-bench';
+import type { Waiting } from '../record/floor-state';
 
 /** A piece that a student has to make, at the student's own bench. */
 export interface BenchPiece {

@@ -1,4 +1,5 @@
-import type { AttemptState, Role } from '../record';
+import type { AttemptState } from '../record/record-state';
+import type { Role } from '../record/entry';
 
 /** An attempt as the class board shows it; what does not apply is left out, as a page holds hundreds. */
 export interface BoardAttempt {

@@ -1,4 +1,4 @@
-import type { FloorState } from '../record';
+import type { FloorState } from '../record/floor-state';
 import { byLathe, waitingFirst, type FloorPiece } from './floor';
 
 const piece = (

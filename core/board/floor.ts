@@ -1,4 +1,5 @@
-import type { AttemptState, FloorState } from '../record';
+import type { AttemptState } from '../record/record-state';
+import type { FloorState } from '../record/floor-state';
 
 /** A piece on the floor: an attempt that was begun and is not marked, on its lathe. */
 export interface FloorPiece {

@@ -1,6 +1,9 @@
-import { parseAdvance } from '../gearing';
+import { parseAdvance } from '../gearing/advance';
 import { bad, good, type Result } from '../errors/field-issue';
-import { parseFigures, parseLength, parseLengthList, parseWhole, saidText, type LengthUnit } from '../units';
+import { parseFigures, parseLength, parseWhole } from '../units/parse-length';
+import { parseLengthList } from '../units/parse-length-list';
+import { saidText } from '../documents/visible-text';
+import type { LengthUnit } from '../units/length';
 
 /** A field of a record of the shop's book: how it is called, what it takes, and whether the table shows it. */
 export interface BookField {

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
-import { readGauge } from '../gauging';
-import { readToolDocument } from '../tool';
+import { readGauge } from '../gauging/gauge';
+import { readToolDocument } from '../tool/tool-document';
 import { anyText } from '../test/arbitrary-text';
-import { BOOK_KINDS, bookFormOf, bookRows, BOOKS, emptyBookForm, readBookForm, readBookRows } from './index';
+import { BOOK_KINDS, BOOKS } from './book';
+import { bookFormOf, emptyBookForm, readBookForm } from './read-book-form';
+import { bookRows, readBookRows } from './book-table';
 
 const TYPED = {
   tool: {

@@ -1,6 +1,7 @@
-import { readGauge, GAUGE_KINDS } from '../gauging';
-import { readMaterial, readWorkHolding, HOLDING_KINDS } from '../shop';
-import { readToolDocument, TOOL_KINDS } from '../tool';
+import { readGauge, GAUGE_KINDS } from '../gauging/gauge';
+import { readMaterial } from '../shop/material';
+import { readWorkHolding, HOLDING_KINDS } from '../shop/work-holding';
+import { readToolDocument, TOOL_KINDS } from '../tool/tool-document';
 import type { BookField } from './book-field';
 
 /** A document of the shop's book, whichever kind. */

@@ -1,6 +1,6 @@
-import { nonsenseIn } from '../documents';
+import { nonsenseIn } from '../documents/nonsense';
 import type { FieldIssue, Result } from '../errors/field-issue';
-import type { LengthUnit } from '../units';
+import type { LengthUnit } from '../units/length';
 import { BOOKS, type BookDocument, type BookKind } from './book';
 import { bookFieldText, readBookField } from './book-field';
 

@@ -1,6 +1,10 @@
 import type { Why } from '../explain/why';
-import { formOf, pitchOf, type InternalLimits, type Thread } from '../thread';
-import { formatLength, roundTo, type LengthUnit } from '../units';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import type { InternalLimits } from '../thread/thread-limits';
+import { formatLength } from '../units/format-length';
+import { roundTo } from '../units/round';
+import type { LengthUnit } from '../units/length';
 import { percentForBore } from './bore';
 
 /** How far the chamfer reaches over the major diameter; common practice. */

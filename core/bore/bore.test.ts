@@ -1,6 +1,7 @@
 import { threadOf, limitsOf } from '../test/thread';
-import { FORM_60, FORM_ACME } from '../thread';
-import { boreAdvice, boreForPercent, explainBoreAdvice, percentForBore } from './index';
+import { FORM_60, FORM_ACME } from '../thread/thread-form';
+import { boreAdvice, explainBoreAdvice } from './bore-advice';
+import { boreForPercent, percentForBore } from './bore';
 
 /** Common practice D - 1.0262 / n is 79 % of the full and 94.8 % of the basic height. */
 test('the taught rule on both bases', () => {

@@ -1,4 +1,4 @@
-import type { ThreadForm } from '../thread';
+import type { ThreadForm } from '../thread/thread-form';
 
 /**
  * What "percent of thread" is a percentage of. Trade tables differ:

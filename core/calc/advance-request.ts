@@ -1,7 +1,7 @@
 import { mixed, object } from 'yup';
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../errors/field-issue';
-import { advanceOfMm, advanceOfTpi, exactFigure, type Advance } from '../gearing';
+import { advanceOfMm, advanceOfTpi, exactFigure, type Advance } from '../gearing/advance';
 import { positive } from './request';
 
 /** A count of gears, marks or starts: a whole number of 1 or more. */

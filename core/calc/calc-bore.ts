@@ -1,7 +1,9 @@
 import { object, string } from 'yup';
-import { boreForPercent, percentForBore } from '../bore';
+import { boreForPercent, percentForBore } from '../bore/bore';
 import { bad, good, type Result } from '../errors/field-issue';
-import { formOf, pitchOf, threadLimits } from '../thread';
+import { formOf } from '../thread/systems';
+import { pitchOf } from '../thread/thread';
+import { threadLimits } from '../thread/limits';
 import { positive, readThread, shape, thread } from './request';
 
 const schema = object({

@@ -1,5 +1,5 @@
 import { number, object, string } from 'yup';
-import { swivelMarkDeg, type SwivelZero } from '../compound';
+import { swivelMarkDeg, type SwivelZero } from '../compound/compound';
 import { good, type Result } from '../errors/field-issue';
 import { shape, withoutId } from './request';
 

@@ -1,9 +1,10 @@
 import { object } from 'yup';
-import { compoundFeedFor } from '../compound';
-import { depthCaseOf, radialDepthFor } from '../depth';
+import { compoundFeedFor } from '../compound/compound';
+import { depthCaseOf, radialDepthFor } from '../depth/radial-depth';
 import { bad, good, type Result } from '../errors/field-issue';
-import { formOf, pitchOf } from '../thread';
-import { radians } from '../units';
+import { formOf } from '../thread/systems';
+import { pitchOf } from '../thread/thread';
+import { radians } from '../units/angle';
 import { compoundAngle, positive, readThread, readTip, shape, thread, tip } from './request';
 
 const schema = object({

@@ -1,6 +1,7 @@
 import { object } from 'yup';
 import { good, type Result } from '../errors/field-issue';
-import { evenMarks, safeMarksFrom, turnsToRepeat } from '../thread-dial';
+import { evenMarks, safeMarksFrom } from '../thread-dial/safe-marks';
+import { turnsToRepeat } from '../thread-dial/repeat';
 import { advance, count, readAdvance } from './advance-request';
 import { shape, withoutId } from './request';
 

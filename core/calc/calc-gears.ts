@@ -1,7 +1,10 @@
 import { array, mixed, object } from 'yup';
 import Fraction from 'fraction.js';
 import { good, type Result } from '../errors/field-issue';
-import { findTrains, MOST_GEARS, NO_LIMITS, ratioWanted, refusedTeeth, trainRatio } from '../gearing';
+import { findTrains } from '../gearing/find-trains';
+import { MOST_GEARS, refusedTeeth } from '../gearing/read-stock';
+import { NO_LIMITS } from '../gearing/mounting';
+import { ratioWanted, trainRatio } from '../gearing/train';
 import { advance, count, exactOf, readAdvance } from './advance-request';
 import { shape, withoutId } from './request';
 

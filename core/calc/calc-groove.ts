@@ -1,8 +1,10 @@
 import { array, number, object, string } from 'yup';
-import { bitesOf, cutFeeds, measuredOverWires, measureThread } from '../cut';
+import { bitesOf } from '../cut/bites';
+import { cutFeeds } from '../cut/cut-feeds';
+import { measuredOverWires, measureThread } from '../cut/measure-thread';
 import { bad, good, type Result } from '../errors/field-issue';
-import { bestWire, leadAngleCorrection, type WireCase } from '../gauging';
-import type { Tip } from '../tool';
+import { bestWire, leadAngleCorrection, type WireCase } from '../gauging/three-wires';
+import type { Tip } from '../tool/tip';
 import { compoundAngle, positive, readTip, shape, tip, withoutId } from './request';
 
 /** The form of ISO 68-1 and ASME B1.1; its tool feeds toward the leading flank, which is the fed one here. */

@@ -1,6 +1,6 @@
 import { mixed, number, object, string } from 'yup';
 import { bad, good, type Result } from '../errors/field-issue';
-import { identifyThread } from '../identify';
+import { identifyThread } from '../identify/identify-thread';
 import { positive, shape, withoutId } from './request';
 
 const schema = object({

@@ -1,6 +1,9 @@
 import { object } from 'yup';
 import { good, type Result } from '../errors/field-issue';
-import { leadOf, namesSquare, pitchOf, printDesignation, readSquare, threadLimits, tpiOf } from '../thread';
+import { leadOf, pitchOf, tpiOf } from '../thread/thread';
+import { namesSquare, readSquare } from '../thread/square/square-thread';
+import { printDesignation } from '../thread/print-designation';
+import { threadLimits } from '../thread/limits';
 import { readThread, shape, thread } from './request';
 
 const schema = object({ thread: thread() });

@@ -1,7 +1,10 @@
 import { array, mixed, number, object, string } from 'yup';
 import { bad, good, type Result } from '../errors/field-issue';
-import { NUT_ANSWERS, nutLimits, nutOfClass, nutOfSize, reckonNut, type NutSize } from '../nut';
-import { threadLimits, type Thread } from '../thread';
+import { NUT_ANSWERS } from '../nut/nut-answer';
+import { nutLimits, reckonNut } from '../nut/reckon-nut';
+import { nutOfClass, nutOfSize, type NutSize } from '../nut/nut-size';
+import { threadLimits } from '../thread/limits';
+import type { Thread } from '../thread/thread';
 import { positive, readThread, shape, thread, withoutId } from './request';
 
 const sizeSchema = object({

@@ -1,20 +1,16 @@
 import { array, number, object, string } from 'yup';
-import { radialDepthOf } from '../compound';
-import { depthCaseOf, pitchDiameterAt } from '../depth';
+import { radialDepthOf } from '../compound/compound';
+import { depthCaseOf, pitchDiameterAt } from '../depth/radial-depth';
 import { bad, good, type Result } from '../errors/field-issue';
-import { bestWire, wireCaseOf } from '../gauging';
-import { graduationsIn, travelOf, type Dial } from '../lathe';
-import {
-  constantAreaRows,
-  constantInfeedRows,
-  fewestRoughing,
-  lastGraduation,
-  passesOnDial,
-  rowsOnDial,
-  twoThirdsRows,
-  type ExactRow,
-} from '../schedule';
-import { formOf, pitchOf, threadLimits, type Thread } from '../thread';
+import { bestWire, wireCaseOf } from '../gauging/three-wires';
+import { graduationsIn, travelOf } from '../lathe/dial-count';
+import type { Dial } from '../lathe/lathe';
+import { constantAreaRows, fewestRoughing, type ExactRow } from '../schedule/exact-rows';
+import { constantInfeedRows, twoThirdsRows } from '../schedule/school-rows';
+import { lastGraduation, passesOnDial, rowsOnDial } from '../schedule/passes-on-dial';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import { threadLimits } from '../thread/limits';
 import { calcDepth } from './calc-depth';
 import { compoundAngle, positive, readThread, readTip, shape, thread, tip, withoutId } from './request';
 

@@ -1,7 +1,8 @@
 import { number, object, string } from 'yup';
-import type { SwivelZero } from '../compound';
+import type { SwivelZero } from '../compound/compound';
 import { bad, good, type Result } from '../errors/field-issue';
-import { recogniseSlip, SLIP_NEEDS, SLIP_QUANTITIES, usualTolerance, type SlipField } from '../slip';
+import { recogniseSlip } from '../slip/recognise-slip';
+import { SLIP_NEEDS, SLIP_QUANTITIES, usualTolerance, type SlipField } from '../slip/slip-case';
 import { positive, readThread, readTip, shape, thread, tip, withoutId } from './request';
 
 const ANGLE = 'compoundAngle counts from the cross-slide axis: 0 to 90.';

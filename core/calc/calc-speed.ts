@@ -1,6 +1,6 @@
 import { array, number, object, string } from 'yup';
 import { good, type Result } from '../errors/field-issue';
-import { maxRpm } from '../technique';
+import { maxRpm } from '../technique/speed-limit';
 import { positive, shape, withoutId } from './request';
 
 const notNegative = (name: string) =>

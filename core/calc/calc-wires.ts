@@ -8,8 +8,11 @@ import {
   pitchDiameterFrom,
   wireCaseOf,
   wireRange,
-} from '../gauging';
-import { crestLimits, formOf, leadOf, pitchOf, threadLimits } from '../thread';
+} from '../gauging/three-wires';
+import { crestLimits } from '../thread/thread-limits';
+import { formOf } from '../thread/systems';
+import { leadOf, pitchOf } from '../thread/thread';
+import { threadLimits } from '../thread/limits';
 import { positive, readThread, shape, thread } from './request';
 
 const schema = object({ thread: thread(), wire: positive(), measured: positive() });

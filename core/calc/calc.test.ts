@@ -1,4 +1,4 @@
-import { calc, CALC_KINDS } from './index';
+import { calc, CALC_KINDS } from './calc';
 
 const ask = (kind: string, request: unknown) => calc(kind, JSON.stringify(request)).answer;
 

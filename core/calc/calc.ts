@@ -1,5 +1,6 @@
 import { bad, type Result } from '../errors/field-issue';
-import { allFinite, readJson } from '../json';
+import { allFinite } from '../json/all-finite';
+import { readJson } from '../json/read-json';
 import { calcBore } from './calc-bore';
 import { calcCompound } from './calc-compound';
 import { calcDepth } from './calc-depth';

@@ -1,8 +1,9 @@
 import { mixed, number, object, string, ValidationError, type InferType, type ObjectSchema } from 'yup';
 import { bad, good, type Result } from '../errors/field-issue';
-import { cutLongLists } from '../json';
-import { parseDesignation, type Thread } from '../thread';
-import type { Tip } from '../tool';
+import { cutLongLists } from '../json/cut-long-lists';
+import { parseDesignation } from '../thread/parse-designation';
+import type { Thread } from '../thread/thread';
+import type { Tip } from '../tool/tip';
 
 /** A length, count or angle of a request: a finite number greater than 0, given as a number. */
 export const positive = () =>

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { allFinite } from '../json';
+import { allFinite } from '../json/all-finite';
 import { anySpoiling, spoilt } from '../test/spoil';
 import { calc, CALC_KINDS } from './calc';
 

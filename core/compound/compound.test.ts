@@ -1,11 +1,5 @@
-import {
-  axialShiftOf,
-  compoundFeedFor,
-  radialDepthOf,
-  swivelMarkDeg,
-  trailingFlankStep,
-  wrongAxis,
-} from './index';
+import { axialShiftOf, compoundFeedFor, radialDepthOf, swivelMarkDeg, trailingFlankStep } from './compound';
+import { wrongAxis } from './wrong-axis';
 
 /** The scale trap (common practice): 29.5 from the cross slide reads 60.5 on a scale with its zero along the bed. */
 test('the mark to set depends on where the scale has its zero', () => {

@@ -1,4 +1,4 @@
-import { radians } from '../units';
+import { radians } from '../units/angle';
 
 /** Where the swivel scale reads 0: with the compound along the cross slide, or along the bed. */
 export type SwivelZero = 'cross-slide' | 'bed';

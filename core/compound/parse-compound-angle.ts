@@ -1,5 +1,7 @@
 import { bad, good, type Result } from '../errors/field-issue';
-import { parseAngleDeg, parseFigures, typedText } from '../units';
+import { parseAngleDeg } from '../units/parse-angle';
+import { parseFigures } from '../units/parse-length';
+import { typedText } from '../units/typed-text';
 import { swivelMarkDeg, type SwivelZero } from './compound';
 
 /** Largest angle from the cross slide at which a compound still feeds inward; beyond, a mark of the other scale is meant. */

@@ -1,4 +1,4 @@
-import { radians } from '../units';
+import { radians } from '../units/angle';
 
 /** What comes of an angle that was set as if the scale counted from the other axis. */
 export interface WrongAxis {

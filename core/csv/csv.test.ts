@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { readCells, readCsv, writeCsv } from './index';
+import { readCells, readCsv, writeCsv } from './csv';
 
 test.each(['=1+1', '+1', '-1', '@SUM(A1)', '\tx', '\rx', '=HYPERLINK("x")', "'=1", "''-1"])(
   '%j goes out as text and comes back as it was',

@@ -1,4 +1,5 @@
-import { areaUnder, crossings, depthAt, lengthOver, movePiece, type Piece, type Profile } from '../geometry';
+import { areaUnder, crossings, depthAt, lengthOver, movePiece, type Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
 import { layerAfter, type CutThread } from './cut-thread';
 import { edgeOf, type EdgePart, type EdgePiece } from './edge-pieces';
 import { groundOver } from './ground-over';

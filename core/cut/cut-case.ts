@@ -1,4 +1,4 @@
-import type { Side } from '../thread';
+import type { Side } from '../thread/thread';
 import type { ToolShape } from './tool-shape';
 
 /** What is cut, by which tool. Lengths in one unit. */

@@ -1,5 +1,5 @@
-import { tipAt, type Feed, type GrooveCase } from '../groove';
-import type { Side } from '../thread';
+import { tipAt, type Feed, type GrooveCase } from '../groove/groove-case';
+import type { Side } from '../thread/thread';
 import type { CutCase } from './cut-case';
 import { cutThread, type CutThread } from './cut-thread';
 import { toolShape } from './tool-shape';

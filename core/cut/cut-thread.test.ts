@@ -1,9 +1,14 @@
 import fc from 'fast-check';
-import { areaOf, poseOf, profileDepth, type Pose } from '../geometry';
-import { grooveArea } from '../groove';
+import { areaOf, profileDepth } from '../geometry/profile';
+import { poseOf, type Pose } from '../geometry/pose';
+import { grooveArea } from '../groove/tip-profile';
 import { sampledAreas, sampledCut } from '../test/sampled-cut';
-import type { Tip } from '../tool';
-import { bitesOf, cutThread, groundOver, layerAfter, mirroredShape, toolShape, type CutCase } from './index';
+import type { Tip } from '../tool/tip';
+import { bitesOf } from './bites';
+import { cutThread, layerAfter } from './cut-thread';
+import { groundOver } from './ground-over';
+import { mirroredShape, toolShape } from './tool-shape';
+import type { CutCase } from './cut-case';
 
 const flat: Tip = { kind: 'flat', flat: 0.25 };
 const round: Tip = { kind: 'radius', radius: 0.28 };

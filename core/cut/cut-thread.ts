@@ -1,13 +1,6 @@
-import {
-  areaUnder,
-  crossings,
-  cutPiece,
-  depthAt,
-  movePiece,
-  type Piece,
-  type Pose,
-  type Profile,
-} from '../geometry';
+import { areaUnder, crossings, cutPiece, depthAt, movePiece, type Piece } from '../geometry/piece';
+import type { Pose } from '../geometry/pose';
+import type { Profile } from '../geometry/profile';
 import type { CutCase, Stretch } from './cut-case';
 import { edgeOf, type EdgeAt, type EdgePiece } from './edge-pieces';
 

@@ -1,5 +1,5 @@
-import type { Piece } from '../geometry';
-import { radians } from '../units';
+import type { Piece } from '../geometry/piece';
+import { radians } from '../units/angle';
 import type { ToolShape } from './tool-shape';
 
 /** Which part of the tool a piece of its edge is: `low` is the flank on the side of smaller x. */

@@ -1,5 +1,6 @@
-import { cutPiece, depthAt, partOf, type Piece, type Profile } from '../geometry';
-import { degrees, radians } from '../units';
+import { cutPiece, depthAt, type Piece } from '../geometry/piece';
+import { partOf, type Profile } from '../geometry/profile';
+import { degrees, radians } from '../units/angle';
 
 /** One flank of a groove as it was cut. */
 export interface FlankFit {

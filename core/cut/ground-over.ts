@@ -1,4 +1,5 @@
-import { cutPiece, movePiece, type Piece, type Profile } from '../geometry';
+import { cutPiece, movePiece, type Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
 import type { Stretch } from './cut-case';
 
 /** A profile of one lead laid end to end over any stretch along the axis. */

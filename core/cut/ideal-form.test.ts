@@ -1,6 +1,6 @@
-import { profileDepth } from '../geometry';
-import { FORM_60 } from '../thread';
-import { idealForm } from './index';
+import { profileDepth } from '../geometry/profile';
+import { FORM_60 } from '../thread/thread-form';
+import { idealForm } from './ideal-form';
 
 /** ISO 68-1: crest P/8, root P/4, depth 0.541266 P, half a pitch wide at d - 0.649519 P. */
 test('the basic profile of a 60 degree thread, outside and inside', () => {

@@ -1,6 +1,9 @@
-import { depthOf, type Piece, type Profile } from '../geometry';
-import type { Side, ThreadForm } from '../thread';
-import { radians } from '../units';
+import { depthOf } from '../geometry/frame';
+import type { Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
+import type { Side } from '../thread/thread';
+import type { ThreadForm } from '../thread/thread-form';
+import { radians } from '../units/angle';
 
 /** The thread as its standard draws it, on a blank or bore. Lengths in one unit. */
 export interface IdealCase {

@@ -1,17 +1,13 @@
-import { depthCaseOf, pitchDiameterAt } from '../depth';
-import { poseOf, type Pose } from '../geometry';
-import { bestWire, overWires, type WireCase } from '../gauging';
+import { depthCaseOf, pitchDiameterAt } from '../depth/radial-depth';
+import { poseOf, type Pose } from '../geometry/pose';
+import { bestWire, overWires, type WireCase } from '../gauging/three-wires';
 import { threadOf } from '../test/thread';
-import type { Tip } from '../tool';
-import {
-  axialDepth,
-  cutThread,
-  grooveAfter,
-  measuredOverWires,
-  measureThread,
-  toolShape,
-  type CutCase,
-} from './index';
+import type { Tip } from '../tool/tip';
+import { axialDepth } from './off-centre';
+import { cutThread } from './cut-thread';
+import { grooveAfter, measuredOverWires, measureThread } from './measure-thread';
+import { toolShape } from './tool-shape';
+import type { CutCase } from './cut-case';
 
 const flat: Tip = { kind: 'flat', flat: 0.25 };
 const round: Tip = { kind: 'radius', radius: 0.28 };

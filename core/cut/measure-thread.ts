@@ -1,5 +1,8 @@
-import { depthAt, diameterAt, type Pose, type Profile } from '../geometry';
-import { overWires, wireOffset, type WireCase } from '../gauging';
+import { depthAt } from '../geometry/piece';
+import { diameterAt } from '../geometry/frame';
+import type { Pose } from '../geometry/pose';
+import type { Profile } from '../geometry/profile';
+import { overWires, wireOffset, type WireCase } from '../gauging/three-wires';
 import { deepestPose, layerAfter, type CutThread } from './cut-thread';
 import { edgeOf } from './edge-pieces';
 import { fitFlank, type FlankFit } from './flank-fit';

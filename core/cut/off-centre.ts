@@ -1,5 +1,6 @@
-import { depthAt, type Piece, type Profile } from '../geometry';
-import type { Side } from '../thread';
+import { depthAt, type Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
+import type { Side } from '../thread/thread';
 
 /** How a tool off centre height maps what it cuts in its own plane to the section through the axis. */
 export interface CentreCase {

@@ -1,8 +1,10 @@
-import { tipAt, type GrooveCase } from '../groove';
-import { formOf, pitchOf } from '../thread';
+import { tipAt, type GrooveCase } from '../groove/groove-case';
+import { formOf } from '../thread/systems';
+import { pitchOf } from '../thread/thread';
 import { limitsOf, threadOf } from '../test/thread';
-import type { Tip } from '../tool';
-import { cutFeeds, measureThread } from './index';
+import type { Tip } from '../tool/tip';
+import { cutFeeds } from './cut-feeds';
+import { measureThread } from './measure-thread';
 
 /**
  * What depths of practice really leave, cut pass by pass: common practice, the figures computed from its numbers by geometry

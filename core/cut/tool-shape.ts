@@ -1,4 +1,4 @@
-import type { Tip } from '../tool';
+import type { Tip } from '../tool/tip';
 
 /**
  * The cutting end of a tool as it stands in the work, in the frame of the cut: right or wrong. Angles count from the

@@ -1,4 +1,5 @@
-import { depthAt, type Piece, type Profile } from '../geometry';
+import { depthAt, type Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
 
 /** The place at which a wall of the groove, walked outward from a place, first rises to a level; null where it never does. */
 export function wallAt(profile: Profile, from: number, way: 1 | -1, level: number): number | null {

@@ -1,4 +1,5 @@
-import { crossings, cutPiece, depthAt, type Piece, type Profile } from '../geometry';
+import { crossings, cutPiece, depthAt, type Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
 
 /** Where a wire comes to rest in a groove, in the section through the axis. */
 export interface WireRest {

@@ -1,5 +1,5 @@
 import { threadOf } from '../test/thread';
-import { depthRuleLandings } from './index';
+import { depthRuleLandings } from './depth-rules';
 
 const M10X1 = threadOf('M10x1-6g');
 

@@ -1,16 +1,10 @@
-import {
-  acmeClearanceIn,
-  crestClearanceMm,
-  FORM_60,
-  FORM_WHITWORTH,
-  formOf,
-  pitchOf,
-  type Side,
-  type Thread,
-  type ThreadForm,
-} from '../thread';
-import type { Tip } from '../tool';
-import { radians } from '../units';
+import { acmeClearanceIn } from '../thread/acme/acme-limits';
+import { crestClearanceMm } from '../thread/trapezoidal/trapezoidal-tables';
+import { FORM_60, FORM_WHITWORTH, type ThreadForm } from '../thread/thread-form';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Side, type Thread } from '../thread/thread';
+import type { Tip } from '../tool/tip';
+import { radians } from '../units/angle';
 import { depthCaseOf, groundHeight, pitchDiameterAt } from './radial-depth';
 
 /** What a rule may depend on; lengths in the thread's unit. */

@@ -1,6 +1,6 @@
 import { limitsOf, threadOf } from '../test/thread';
-import type { Tip } from '../tool';
-import { depthCaseOf, pitchDiameterAt, radialDepthFor } from './index';
+import type { Tip } from '../tool/tip';
+import { depthCaseOf, pitchDiameterAt, radialDepthFor } from './radial-depth';
 
 /**
  * What depths of practice really leave, on the blanks and with the tips named: common practice, the figures computed from

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { MM_PER_INCH } from '../units';
+import { MM_PER_INCH } from '../units/length';
 import { threadOf } from '../test/thread';
-import { depthCaseOf, pitchDiameterAt, radialDepthFor } from './index';
+import { depthCaseOf, pitchDiameterAt, radialDepthFor } from './radial-depth';
 
 const flankAngleDeg = 30;
 const side = 'external' as const;

@@ -1,7 +1,8 @@
-import { depthOf, diameterAt } from '../geometry';
-import { formOf, pitchOf, type Side, type Thread } from '../thread';
-import { tipShortening, type Tip } from '../tool';
-import { radians } from '../units';
+import { depthOf, diameterAt } from '../geometry/frame';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Side, type Thread } from '../thread/thread';
+import { tipShortening, type Tip } from '../tool/tip';
+import { radians } from '../units/angle';
 
 export interface DepthCase {
   /** Real major diameter of the blank, or the real bore of an internal thread. One unit throughout, the thread's. */

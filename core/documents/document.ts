@@ -1,5 +1,5 @@
 import { ValidationError, type AnySchema, type Schema } from 'yup';
-import { cutLongLists } from '../json';
+import { cutLongLists } from '../json/cut-long-lists';
 import { UNKNOWN, UNKNOWN_NAME } from './parts';
 
 /** Why a stored document can not be read. */

@@ -1,13 +1,5 @@
-import {
-  documentReader,
-  figure,
-  header,
-  listOf,
-  namedOrUnknown,
-  part,
-  UnreadableDocument,
-  words,
-} from './index';
+import { documentReader, UnreadableDocument } from './document';
+import { figure, header, listOf, namedOrUnknown, part, words } from './parts';
 
 /** A made-up kind of document in its third version, the first of which carried no format. */
 const read = documentReader({

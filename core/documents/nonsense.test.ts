@@ -1,4 +1,5 @@
-import { nonsenseIn, saidText, visibleLength } from './index';
+import { nonsenseIn } from './nonsense';
+import { saidText, visibleLength } from './visible-text';
 
 const fields = (value: unknown) => nonsenseIn(value).map(({ field }) => field);
 

@@ -1,5 +1,6 @@
-import type { GrooveCase } from '../groove';
-import type { Band, Side } from '../thread';
+import type { GrooveCase } from '../groove/groove-case';
+import type { Band } from '../thread/thread-limits';
+import type { Side } from '../thread/thread';
 
 /** What scatters between one student and the next. */
 export const SOURCE_IDS = [

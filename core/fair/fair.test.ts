@@ -1,5 +1,8 @@
 import { TRUE_GROOVE } from '../test/groove';
-import { fairness, normalQuantile, oneTry, randomFrom, sourcesOf, type FairCase } from './index';
+import { fairness } from './fairness';
+import { normalQuantile, randomFrom } from './random';
+import { oneTry } from './one-try';
+import { sourcesOf, type FairCase } from './fair-case';
 
 const NONE = { blank: 0, tip: 0, angle: 0, dial: 0, zero: 0, bending: 0, wire: 0, micrometer: 0, nut: 0 };
 /** An M16x2-6g (ISO 965-1: 14.503 to 14.663) on 15.9, flat P/8 at 29.5 degrees. */

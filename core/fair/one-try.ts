@@ -1,8 +1,11 @@
-import { cutCaseOf, cutThread, grooveAfter } from '../cut';
-import { diameterPerDepth, poseOf } from '../geometry';
-import { wireSlope } from '../gauging';
-import type { Tip } from '../tool';
-import { radians } from '../units';
+import { cutCaseOf } from '../cut/cut-feeds';
+import { cutThread } from '../cut/cut-thread';
+import { grooveAfter } from '../cut/measure-thread';
+import { diameterPerDepth } from '../geometry/frame';
+import { poseOf } from '../geometry/pose';
+import { wireSlope } from '../gauging/three-wires';
+import type { Tip } from '../tool/tip';
+import { radians } from '../units/angle';
 import type { FairCase, SourceId } from './fair-case';
 
 /** What happened to come together in one try: each source's departure, in its own unit. */

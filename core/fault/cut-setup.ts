@@ -1,15 +1,13 @@
-import {
-  axialProfile,
-  cutThread,
-  groundOver,
-  layerAfter,
-  toolShape,
-  type CutCase,
-  type CutThread,
-} from '../cut';
-import { poseOf, type Pose, type Profile } from '../geometry';
-import type { Side, ThreadForm } from '../thread';
-import type { Tip } from '../tool';
+import { axialProfile } from '../cut/off-centre';
+import { cutThread, layerAfter, type CutThread } from '../cut/cut-thread';
+import { groundOver } from '../cut/ground-over';
+import { toolShape } from '../cut/tool-shape';
+import type { CutCase } from '../cut/cut-case';
+import { poseOf, type Pose } from '../geometry/pose';
+import type { Profile } from '../geometry/profile';
+import type { Side } from '../thread/thread';
+import type { ThreadForm } from '../thread/thread-form';
+import type { Tip } from '../tool/tip';
 
 /** One cut as the slides really made it. */
 export interface SetupCut {

@@ -1,6 +1,7 @@
-import { idealForm, measuredOverWires, measureThread, type MeasuredThread } from '../cut';
-import type { Profile } from '../geometry';
-import type { WireCase } from '../gauging';
+import { idealForm } from '../cut/ideal-form';
+import { measuredOverWires, measureThread, type MeasuredThread } from '../cut/measure-thread';
+import type { Profile } from '../geometry/profile';
+import type { WireCase } from '../gauging/three-wires';
 import { cutAt, isRigidSetup, profileOver, type CutSetup } from './cut-setup';
 import { foulBy } from './nut-over';
 

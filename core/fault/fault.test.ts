@@ -1,19 +1,10 @@
-import { idealForm } from '../cut';
-import { FORM_60 } from '../thread';
+import { idealForm } from '../cut/ideal-form';
+import { FORM_60 } from '../thread/thread-form';
 import { HELD, TRUE_SETUP } from '../test/setup';
-import {
-  cutAt,
-  evidenceOf,
-  FAULT_IDS,
-  FAULTS,
-  faultData,
-  faultsFor,
-  foulBy,
-  profileOver,
-  withFaults,
-  type Evidence,
-  type FaultId,
-} from './index';
+import { cutAt, profileOver } from './cut-setup';
+import { evidenceOf, type Evidence } from './evidence-of';
+import { FAULT_IDS, FAULTS, faultData, faultsFor, withFaults, type FaultId } from './faults';
+import { foulBy } from './nut-over';
 
 const found = (id: FaultId, amount?: number, from = 6): Evidence =>
   evidenceOf(withFaults(TRUE_SETUP, [{ id, amount: amount ?? faultData(id).usual(TRUE_SETUP), from }]), HELD);

@@ -1,4 +1,5 @@
-import { depthAt, type Profile } from '../geometry';
+import { depthAt } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
 
 /**
  * How a mate goes over a profile: the least that it must be larger for both to pass, radially; negative where it has play.

@@ -1,20 +1,10 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { profileDepth } from '../geometry';
+import { profileDepth } from '../geometry/profile';
 import { HELD, TRUE_SETUP } from '../test/setup';
-import {
-  FAULT_IDS,
-  faultData,
-  loggedRoot,
-  makePuzzle,
-  markPuzzle,
-  profileOfPuzzle,
-  profileOver,
-  readFaultPuzzle,
-  shownPuzzle,
-  withFaults,
-  type FaultId,
-} from './index';
+import { FAULT_IDS, faultData, withFaults, type FaultId } from './faults';
+import { loggedRoot, makePuzzle, markPuzzle, profileOfPuzzle, readFaultPuzzle, shownPuzzle } from './puzzle';
+import { profileOver } from './cut-setup';
 
 const NAMED = { title: 'Foot', thread: 'M16x2-6g', unit: 'mm', points: 10 } as const;
 const on = (id: FaultId) => ({ id, amount: faultData(id).usual(TRUE_SETUP), from: 6 });

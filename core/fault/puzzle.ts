@@ -1,6 +1,7 @@
 import type { InferType } from 'yup';
-import { documentReader, figure, header, listOf, maybeFigure, oneOf, part, whole, words } from '../documents';
-import type { Profile } from '../geometry';
+import { documentReader } from '../documents/document';
+import { figure, header, listOf, maybeFigure, oneOf, part, whole, words } from '../documents/parts';
+import type { Profile } from '../geometry/profile';
 import { cutAt, profileOver, type CutSetup } from './cut-setup';
 import { evidenceOf, type Held } from './evidence-of';
 import { FAULT_IDS, faultData, withFaults, type FaultId, type FaultOn } from './faults';

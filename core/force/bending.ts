@@ -1,4 +1,4 @@
-import { hasTailstock, type Holding } from '../technique';
+import { hasTailstock, type Holding } from '../technique/choices';
 
 /** A slender round part, or a bar, as a beam. Lengths in mm, forces in N. */
 export interface Beam {

@@ -1,5 +1,5 @@
-import type { Bite, Bites } from '../cut';
-import { radians } from '../units';
+import type { Bite, Bites } from '../cut/bites';
+import { radians } from '../units/angle';
 import type { WorkMaterial } from './work-material';
 
 /** Forces on the tool in one pass, N. They guide, they do not certify: see `FORCE_UNCERTAINTY`. */

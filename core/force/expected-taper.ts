@@ -1,5 +1,6 @@
-import { grooveAfter, type CutCase } from '../cut';
-import type { Pose } from '../geometry';
+import { grooveAfter } from '../cut/measure-thread';
+import type { CutCase } from '../cut/cut-case';
+import type { Pose } from '../geometry/pose';
 import { compliance, type Beam } from './bending';
 import { cutSprung } from './spring-back';
 import type { WorkMaterial } from './work-material';

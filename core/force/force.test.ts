@@ -1,20 +1,14 @@
-import { bitesOf, cutFeeds, type Bites } from '../cut';
-import { usualLathe, type Lathe } from '../lathe';
+import { bitesOf, type Bites } from '../cut/bites';
+import { cutFeeds } from '../cut/cut-feeds';
+import { usualLathe } from '../lathe/usual-lathe';
+import type { Lathe } from '../lathe/lathe';
 import { TRUE_GROOVE } from '../test/groove';
-import {
-  compliance,
-  cuttingForce,
-  cutSprung,
-  expectedTaper,
-  powerOf,
-  specificForce,
-  spindleBears,
-  supportOf,
-  torqueOf,
-  WORK_MATERIALS,
-  workMaterial,
-  type Beam,
-} from './index';
+import { compliance, supportOf, type Beam } from './bending';
+import { cuttingForce, powerOf, specificForce, torqueOf } from './cutting-force';
+import { cutSprung } from './spring-back';
+import { expectedTaper } from './expected-taper';
+import { spindleBears } from './spindle-bears';
+import { WORK_MATERIALS, workMaterial } from './work-material';
 
 const mild = workMaterial('mild steel');
 if (mild === null) throw new Error('mild steel is known');

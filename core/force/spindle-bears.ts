@@ -1,4 +1,4 @@
-import type { Lathe } from '../lathe';
+import type { Lathe } from '../lathe/lathe';
 
 /** What the spindle of a lathe can give at a speed. */
 export interface SpindleBears {

@@ -1,5 +1,7 @@
-import { bitesOf, cutOn, uncut, type CutCase, type CutThread } from '../cut';
-import type { Pose } from '../geometry';
+import { bitesOf } from '../cut/bites';
+import { cutOn, uncut, type CutThread } from '../cut/cut-thread';
+import type { CutCase } from '../cut/cut-case';
+import type { Pose } from '../geometry/pose';
 import { cuttingForce } from './cutting-force';
 import type { WorkMaterial } from './work-material';
 

@@ -1,7 +1,7 @@
 import Ajv2020 from 'ajv/dist/2020';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { usualLathe } from '../lathe';
+import { usualLathe } from '../lathe/usual-lathe';
 import { planFor } from '../test/record';
 import { FORMAT_SCHEMAS, jsonSchemaOf } from './json-schema';
 

@@ -1,7 +1,7 @@
 import { convertSchema } from '@sodaru/yup-to-json-schema';
 import type { Schema } from 'yup';
-import { latheSchema } from '../lathe';
-import { storedPlanSchema } from '../plan';
+import { latheSchema } from '../lathe/lathe';
+import { storedPlanSchema } from '../plan/plan';
 
 /** The formats that go in and out as files, with the schemas that check them. */
 export const FORMAT_SCHEMAS: Readonly<Record<string, Schema>> = {

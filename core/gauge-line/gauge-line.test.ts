@@ -1,5 +1,6 @@
-import { randomFrom } from '../fair';
-import { BEGINNERS, LONGEST_LINE, readGaugeLine, simulatedLine, simulatedReading } from '.';
+import { randomFrom } from '../fair/random';
+import { BEGINNERS, simulatedLine, simulatedReading } from './simulate-gauge';
+import { LONGEST_LINE, readGaugeLine } from './read-gauge-line';
 
 test.each([
   ['0.7595', 0.7595, null],

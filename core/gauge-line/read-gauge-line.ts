@@ -1,5 +1,5 @@
 import { bad, good, type Result } from '../errors/field-issue';
-import type { LengthUnit } from '../units';
+import type { LengthUnit } from '../units/length';
 
 /** A reading as a gauge sends it. The unit is null where the line does not say it. */
 export interface GaugeReading {

@@ -1,5 +1,7 @@
-import { normalQuantile } from '../fair';
-import { formatLength, LENGTH_DECIMALS, roundTo, type LengthUnit } from '../units';
+import { normalQuantile } from '../fair/random';
+import { formatLength, LENGTH_DECIMALS } from '../units/format-length';
+import { roundTo } from '../units/round';
+import type { LengthUnit } from '../units/length';
 
 /** A gauge that is not there: how well it measures, and how it is held. */
 export interface SimulatedGauge {

@@ -1,16 +1,18 @@
-import { formOf, leadOf, parseDesignation, pitchOf, threadLimits, type Thread } from '../thread';
+import { formOf } from '../thread/systems';
+import { leadOf, pitchOf, type Thread } from '../thread/thread';
+import { parseDesignation } from '../thread/parse-designation';
+import { threadLimits } from '../thread/limits';
 import {
   bestWire,
-  measuredPitchDiameter,
   overWires,
   pitchDiameterFrom,
-  pitchDiameterUncertainty,
   wireCaseOf,
   wireErrorFactor,
   wireOffset,
-  wireSizeError,
   wireSlope,
-} from './index';
+} from './three-wires';
+import { measuredPitchDiameter, wireSizeError } from './measured-pitch-diameter';
+import { pitchDiameterUncertainty } from './uncertainty';
 
 /** Side, form, unit and starts: every one of them with every formula of this room. */
 const THREADS = [

@@ -1,10 +1,7 @@
 import { limitsOf, threadOf } from '../test/thread';
-import {
-  explainGauging,
-  explainMeasuredPitchDiameter,
-  explainUncertainty,
-  pitchDiameterUncertainty,
-} from './index';
+import { explainGauging } from './explain-gauging';
+import { explainMeasuredPitchDiameter } from './measured-pitch-diameter';
+import { explainUncertainty, pitchDiameterUncertainty } from './uncertainty';
 
 const whys = (text: string) => explainGauging(threadOf(text), limitsOf(text));
 

@@ -1,6 +1,9 @@
 import type { Why } from '../explain/why';
-import { crestLimits, formOf, leadOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
-import { formatLength, radians } from '../units';
+import { crestLimits, type ThreadLimits } from '../thread/thread-limits';
+import { formOf } from '../thread/systems';
+import { leadOf, pitchOf, type Thread } from '../thread/thread';
+import { formatLength } from '../units/format-length';
+import { radians } from '../units/angle';
 import { gaugeSizes, leadAngleMatters } from './other-gauges';
 import {
   bestWire,

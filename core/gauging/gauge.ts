@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
+import { documentReader, type StoredObject } from '../documents/document';
 import {
-  documentReader,
   header,
   length,
   listOf,
@@ -10,8 +10,7 @@ import {
   namedOrUnknown,
   part,
   words,
-  type StoredObject,
-} from '../documents';
+} from '../documents/parts';
 
 export const GAUGE_KINDS = [
   'wires',

@@ -1,5 +1,7 @@
 import { threadOf } from '../test/thread';
-import { measuredPitchDiameter, overOneWire, overWires, wireCaseOf } from './index';
+import { measuredPitchDiameter } from './measured-pitch-diameter';
+import { overOneWire } from './other-gauges';
+import { overWires, wireCaseOf } from './three-wires';
 
 const thread = threadOf('M20x1.5-6g');
 const wire = 0.895;

@@ -1,6 +1,6 @@
 import type { Why } from '../explain/why';
-import type { Thread } from '../thread';
-import { formatLength } from '../units';
+import type { Thread } from '../thread/thread';
+import { formatLength } from '../units/format-length';
 import { pitchDiameterFrom, wireCaseOf } from './three-wires';
 
 /** A way to measure the pitch diameter; readings are as the micrometer shows them. One unit, the thread's. */

@@ -1,4 +1,4 @@
-import type { Side } from '../thread';
+import type { Side } from '../thread/thread';
 
 /** How the trade says what is measured, by side of the thread. */
 export interface MeasuringWords {

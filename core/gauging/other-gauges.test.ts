@@ -1,5 +1,6 @@
 import { limitsOf, threadOf } from '../test/thread';
-import { gaugeSizes, leadAngleMatters, overOneWire, overWires, bestWire, sideClearanceDeg } from './index';
+import { gaugeSizes, leadAngleMatters, overOneWire, sideClearanceDeg } from './other-gauges';
+import { overWires, bestWire } from './three-wires';
 
 function caseOf(text: string) {
   return { thread: threadOf(text), limits: limitsOf(text) };

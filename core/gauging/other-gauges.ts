@@ -1,4 +1,5 @@
-import type { Thread, ThreadLimits } from '../thread';
+import type { Thread } from '../thread/thread';
+import type { ThreadLimits } from '../thread/thread-limits';
 import { leadAngleCorrection, leadAngleDeg, plainLeadAngleCorrection, wireCaseOf } from './three-wires';
 
 /** Over one wire and the opposite crests: half of what three wires read and half of the real major diameter. */

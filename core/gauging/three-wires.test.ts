@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { limitsOf, threadOf } from '../test/thread';
-import { FORM_60, FORM_WHITWORTH } from '../thread';
+import { FORM_60, FORM_WHITWORTH } from '../thread/thread-form';
 import {
   bestWire,
   leadAngleCorrection,
@@ -9,7 +9,7 @@ import {
   pitchDiameterFrom,
   wireCaseOf,
   wireRange,
-} from './index';
+} from './three-wires';
 
 /** ASME B1.2 / handbook table of best wires, from memory: 0.57735 P. */
 test.each([

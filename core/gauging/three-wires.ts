@@ -1,5 +1,7 @@
-import { formOf, leadOf, pitchOf, type Side, type Thread, type ThreadForm } from '../thread';
-import { degrees, radians } from '../units';
+import { formOf } from '../thread/systems';
+import { leadOf, pitchOf, type Side, type Thread } from '../thread/thread';
+import type { ThreadForm } from '../thread/thread-form';
+import { degrees, radians } from '../units/angle';
 import { wireAxisRadius } from './wire-on-helicoid';
 
 /** What a measurement over wires depends on. All lengths in one unit. */

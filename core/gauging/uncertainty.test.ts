@@ -1,4 +1,4 @@
-import { guardedBand, pitchDiameterUncertainty } from './index';
+import { guardedBand, pitchDiameterUncertainty } from './uncertainty';
 
 /** Worked by hand after the GUM: rectangular / sqrt 3, wire three times, s / sqrt n. */
 test('root sum of squares of micrometer, wire and scatter', () => {

@@ -1,6 +1,7 @@
 import type { Why } from '../explain/why';
-import { formatLength, type LengthUnit } from '../units';
-import type { Side } from '../thread';
+import { formatLength } from '../units/format-length';
+import type { LengthUnit } from '../units/length';
+import type { Side } from '../thread/thread';
 import type { PitchMethod } from './measured-pitch-diameter';
 import { wireErrorFactor } from './three-wires';
 

@@ -1,4 +1,4 @@
-import { overWires, plainLeadAngleCorrection } from './index';
+import { overWires, plainLeadAngleCorrection } from './three-wires';
 import { wireAxisRadius, type HelicoidCase } from './wire-on-helicoid';
 
 /** Second route: the gap between a ball and the flank, searched on a grid that is refined round its smallest value. */

@@ -1,5 +1,5 @@
-import type { Side } from '../thread';
-import { radians } from '../units';
+import type { Side } from '../thread/thread';
+import { radians } from '../units/angle';
 
 /** A thread and a wire in one of its grooves. One unit. */
 export interface HelicoidCase {

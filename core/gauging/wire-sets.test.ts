@@ -1,5 +1,6 @@
 import { limitsOf, threadOf } from '../test/thread';
-import { usableWires, WIRE_SETS, wireSizeError } from './index';
+import { usableWires, WIRE_SETS } from './wire-sets';
+import { wireSizeError } from './measured-pitch-diameter';
 
 const [inch, metric] = WIRE_SETS;
 

@@ -1,5 +1,7 @@
-import { crestLimits, formOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
-import { lengthIn, type Length, type LengthUnit } from '../units';
+import { crestLimits, type ThreadLimits } from '../thread/thread-limits';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
 import { bestWire, overWires, wireCaseOf, wireRange } from './three-wires';
 
 /** A set of wires as it lies in the shop. */

@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../errors/field-issue';
-import { typedText } from '../units';
+import { typedText } from '../units/typed-text';
 
 /** One inch in millimetres, exact by definition. */
 const INCH_MM = new Fraction(127, 5);

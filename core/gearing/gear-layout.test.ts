@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { gearOutline, layGears } from './index';
+import { gearOutline, layGears } from './gear-layout';
 
 const teeth = fc.integer({ min: 12, max: 127 });
 

@@ -1,18 +1,10 @@
 import fc from 'fast-check';
 import Fraction from 'fraction.js';
-import {
-  advanceOfMm,
-  advanceOfTpi,
-  advanceText,
-  errorPpm,
-  findTrains,
-  mounted,
-  NO_LIMITS,
-  parseAdvance,
-  ratioWanted,
-  readStock,
-  trainRatio,
-} from './index';
+import { advanceOfMm, advanceOfTpi, advanceText, parseAdvance } from './advance';
+import { errorPpm, ratioWanted, trainRatio } from './train';
+import { findTrains } from './find-trains';
+import { mounted, NO_LIMITS } from './mounting';
+import { readStock } from './read-stock';
 
 const mm = (pitch: string | number) => advanceOfMm(new Fraction(pitch));
 const tpi = (perInch: string | number) => advanceOfTpi(new Fraction(perInch));

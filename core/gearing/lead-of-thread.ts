@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import type { Thread } from '../thread';
+import type { Thread } from '../thread/thread';
 import { advanceOfMm, advanceOfTpi, type Advance } from './advance';
 
 /** The lead of a thread, exact: pitch times starts. A pipe thread is one of threads per inch whose sizes are given in mm. */

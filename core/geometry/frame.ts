@@ -1,4 +1,4 @@
-import type { Hand, Side } from '../thread';
+import type { Hand, Side } from '../thread/thread';
 
 export type Direction = 'toward-headstock' | 'away-from-headstock';
 export type ToolSide = 'front' | 'back';

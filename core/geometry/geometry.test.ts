@@ -1,17 +1,7 @@
-import {
-  crossings,
-  depthAt,
-  depthOf,
-  diameterAt,
-  frameOf,
-  partOf,
-  pieceArea,
-  poseOf,
-  profileDepth,
-  type FrameCase,
-  type Piece,
-  type Profile,
-} from './index';
+import { crossings, depthAt, pieceArea, type Piece } from './piece';
+import { depthOf, diameterAt, frameOf, type FrameCase } from './frame';
+import { partOf, profileDepth, type Profile } from './profile';
+import { poseOf } from './pose';
 
 const usual: FrameCase = {
   side: 'external',

@@ -1,4 +1,4 @@
-import { radians } from '../units';
+import { radians } from '../units/angle';
 
 /** Where the tool stands in the frame: along the axis, into the material, and in which start of the thread. */
 export interface Pose {

@@ -1,6 +1,8 @@
-import { frameOf, poseOf, type FrameCase, type Pose } from '../geometry';
-import { formOf, pitchOf, type Thread } from '../thread';
-import type { Tip } from '../tool';
+import { frameOf, type FrameCase } from '../geometry/frame';
+import { poseOf, type Pose } from '../geometry/pose';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import type { Tip } from '../tool/tip';
 
 /** How the tool goes in. One unit for all lengths. */
 export interface GrooveCase {

@@ -1,5 +1,5 @@
-import type { Tip } from '../tool';
-import { depthForArea, grooveArea, grooveWidth } from './index';
+import type { Tip } from '../tool/tip';
+import { depthForArea, grooveArea, grooveWidth } from './tip-profile';
 
 const flat: Tip = { kind: 'flat', flat: 0.25 };
 const round: Tip = { kind: 'radius', radius: 0.28 };

@@ -1,6 +1,5 @@
-import type { Tip } from '../tool';
-import { radians } from '../units';
-import { tipShortening } from '../tool';
+import { type Tip, tipShortening } from '../tool/tip';
+import { radians } from '../units/angle';
 
 /** Width of the groove at the surface when the tip is a depth in. */
 export function grooveWidth(tip: Tip, flankAngleDeg: number, tipDepth: number): number {

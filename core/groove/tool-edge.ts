@@ -1,6 +1,7 @@
-import type { Piece, Profile } from '../geometry';
-import { tipShortening, type Tip } from '../tool';
-import { radians } from '../units';
+import type { Piece } from '../geometry/piece';
+import type { Profile } from '../geometry/profile';
+import { tipShortening, type Tip } from '../tool/tip';
+import { radians } from '../units/angle';
 
 /**
  * The cutting edge of a tool with its tip at the origin, as pieces up to a height over the tip: a flank, the tip (a

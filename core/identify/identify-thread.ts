@@ -1,15 +1,10 @@
-import {
-  crestLimits,
-  parseDesignation,
-  pitchOf,
-  standardThreads,
-  threadLimits,
-  type Band,
-  type Side,
-  type Thread,
-  type ThreadLimits,
-} from '../thread';
-import { formatLength, lengthIn, type LengthUnit } from '../units';
+import { crestLimits, type Band, type ThreadLimits } from '../thread/thread-limits';
+import { parseDesignation } from '../thread/parse-designation';
+import { pitchOf, type Side, type Thread } from '../thread/thread';
+import { standardThreads } from '../thread/suggest';
+import { threadLimits } from '../thread/limits';
+import { formatLength } from '../units/format-length';
+import { lengthIn, type LengthUnit } from '../units/length';
 
 /** An existing thread as it was measured. Lengths in one unit. */
 export interface MeasuredPart {

@@ -1,4 +1,4 @@
-import { identifyThread, type MeasuredPart } from './index';
+import { identifyThread, type MeasuredPart } from './identify-thread';
 
 const part = (measured: Partial<MeasuredPart>): MeasuredPart => ({
   side: 'external',

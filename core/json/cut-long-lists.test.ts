@@ -1,5 +1,5 @@
 import { array, mixed, number, object, string } from 'yup';
-import { cutLongLists } from './index';
+import { cutLongLists } from './cut-long-lists';
 
 const schema = object({
   entries: array(mixed<object>().required('Send the entry.')).max(50, 'At most 50 entries.').required(),

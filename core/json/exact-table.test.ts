@@ -1,5 +1,5 @@
 import { ValidationError, object } from 'yup';
-import { exactTable } from './index';
+import { exactTable } from './exact-table';
 
 const schema = object({ rows: exactTable({ rows: 2, columns: 3, characters: 4 }) });
 

@@ -1,4 +1,6 @@
-import { allFinite, exactText, exactWhole, readJson } from './index';
+import { allFinite } from './all-finite';
+import { exactText, exactWhole } from './exact';
+import { readJson } from './read-json';
 
 test.each([
   ['{"a":[1,"x",null]}', { a: [1, 'x', null] }],

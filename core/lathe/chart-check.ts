@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js';
-import { errorPpm, exactFigure, ratioWanted, type Train } from '../gearing';
+import { errorPpm, ratioWanted, type Train } from '../gearing/train';
+import { exactFigure } from '../gearing/advance';
 import type { Lathe } from './lathe';
 import { advanceStored, screwOf } from './screw-of';
 

@@ -1,4 +1,5 @@
-import { lengthIn, roundTo, type Length } from '../units';
+import { lengthIn, type Length } from '../units/length';
+import { roundTo } from '../units/round';
 import type { Dial } from './lathe';
 
 /** Graduations in a length of the slide's travel, exact; not a whole number where it falls between two marks. */

@@ -1,12 +1,7 @@
-import type { Advance } from '../gearing';
-import {
-  closesBetween,
-  gearToMesh,
-  groupsOfMarks,
-  turnsToRepeat,
-  wrongSeats,
-  type WrongSeat,
-} from '../thread-dial';
+import type { Advance } from '../gearing/advance';
+import { closesBetween, gearToMesh, wrongSeats, type WrongSeat } from '../thread-dial/between-marks';
+import { groupsOfMarks } from '../thread-dial/safe-marks';
+import { turnsToRepeat } from '../thread-dial/repeat';
 import { dialGearsOf, type DialGear } from './dial-of';
 import type { Lathe } from './lathe';
 import { screwOf } from './screw-of';

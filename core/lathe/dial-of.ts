@@ -1,4 +1,5 @@
-import { partOfTurn, type DialMark } from '../thread-dial';
+import { partOfTurn } from '../thread-dial/part-of-turn';
+import type { DialMark } from '../thread-dial/safe-marks';
 import type { Lathe } from './lathe';
 
 /** A gear of a thread dial with its marks, exact. */

@@ -1,4 +1,5 @@
-import { lengthIn, roundTo, type Length } from '../units';
+import { lengthIn, type Length } from '../units/length';
+import { roundTo } from '../units/round';
 import { dialReading } from './dial-reading';
 
 /**

@@ -1,4 +1,6 @@
-import { errorPpm, findTrains, ratioWanted, type Advance, type FoundTrain } from '../gearing';
+import { errorPpm, ratioWanted } from '../gearing/train';
+import { findTrains, type FoundTrain } from '../gearing/find-trains';
+import type { Advance } from '../gearing/advance';
 import { fixedRatioOf, trainOfLine } from './chart-check';
 import type { Lathe } from './lathe';
 import { advanceStored, screwOf } from './screw-of';

@@ -1,5 +1,5 @@
-import { type Advance } from '../gearing';
-import { turnsToRepeat } from '../thread-dial';
+import type { Advance } from '../gearing/advance';
+import { turnsToRepeat } from '../thread-dial/repeat';
 import { dialFor, type NoDial } from './dial-for';
 import type { Lathe } from './lathe';
 import { screwOf } from './screw-of';

@@ -1,24 +1,16 @@
 import Fraction from 'fraction.js';
-import { advanceOfMm, advanceOfTpi } from '../gearing';
-import {
-  checkChangeGears,
-  checkPlate,
-  checkQuickChange,
-  dialFor,
-  EMPTY_LATHE_FORM,
-  fastestWithin,
-  gearingFor,
-  halfNutBy,
-  idlersFor,
-  markNames,
-  marksText,
-  readLatheForm,
-  slowest,
-  speedCap,
-  swivelMarkOn,
-  type Lathe,
-  type LatheForm,
-} from './index';
+import { advanceOfMm, advanceOfTpi } from '../gearing/advance';
+import { checkChangeGears, checkQuickChange } from './chart-check';
+import { checkPlate } from './plate-check';
+import { dialFor } from './dial-for';
+import { EMPTY_LATHE_FORM, type LatheForm } from './form/lathe-form';
+import { fastestWithin, slowest, speedCap } from './speeds-of';
+import { gearingFor, idlersFor } from './gearing-for';
+import { halfNutBy } from './half-nut-by';
+import { markNames, marksText } from './mark-names';
+import { readLatheForm } from './form/read-lathe-form';
+import { swivelMarkOn } from './swivel-mark';
+import type { Lathe } from './lathe';
 
 const tpi = (perInch: string | number) => advanceOfTpi(new Fraction(perInch));
 const mm = (pitch: string | number) => advanceOfMm(new Fraction(pitch));

@@ -1,16 +1,10 @@
-import {
-  EMPTY_LATHE_FORM,
-  graduationsIn,
-  latheFormOf,
-  latheRows,
-  readLathe,
-  readLatheForm,
-  readLatheRows,
-  shownFor,
-  travelOf,
-  usualLathe,
-  type LatheForm,
-} from './index';
+import { EMPTY_LATHE_FORM, type LatheForm } from './form/lathe-form';
+import { graduationsIn, shownFor, travelOf } from './dial-count';
+import { latheFormOf } from './form/lathe-form-of';
+import { latheRows, readLatheRows } from './form/lathe-rows';
+import { readLathe } from './lathe';
+import { readLatheForm } from './form/read-lathe-form';
+import { usualLathe } from './usual-lathe';
 
 const form = (change: Partial<LatheForm> = {}) => ({ ...EMPTY_LATHE_FORM, name: 'Lathe 3', ...change });
 

@@ -1,6 +1,6 @@
 import { type InferType } from 'yup';
+import { documentReader } from '../documents/document';
 import {
-  documentReader,
   figure,
   header,
   length,
@@ -16,7 +16,7 @@ import {
   part,
   whole,
   words,
-} from '../documents';
+} from '../documents/parts';
 import { liftLathe1 } from './lift-lathe-1';
 
 export const NOSES = ['screwed', 'screwed-locked', 'long-taper', 'camlock'] as const;

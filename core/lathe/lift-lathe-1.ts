@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Shape of version 1, as far as it changed. */
 interface Lathe1 extends StoredObject {

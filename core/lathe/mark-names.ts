@@ -1,4 +1,4 @@
-import type { DialMark } from '../thread-dial';
+import type { DialMark } from '../thread-dial/safe-marks';
 
 /**
  * The marks of a dial as they are called at the machine: its own labels; a plain mark by the labelled ones beside it; a

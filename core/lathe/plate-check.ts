@@ -1,4 +1,4 @@
-import { safeMarksFrom, type DialMark } from '../thread-dial';
+import { safeMarksFrom, type DialMark } from '../thread-dial/safe-marks';
 import { dialGearsOf } from './dial-of';
 import type { Lathe } from './lathe';
 import { advanceStored, screwOf } from './screw-of';

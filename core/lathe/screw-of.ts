@@ -1,4 +1,4 @@
-import { parseAdvance, type Advance } from '../gearing';
+import { parseAdvance, type Advance } from '../gearing/advance';
 import type { Lathe } from './lathe';
 
 /** The lead screw of a lathe, exact; null where it is not known. */

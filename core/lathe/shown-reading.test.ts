@@ -1,12 +1,7 @@
-import {
-  feedDial,
-  readingShown,
-  readingTyped,
-  shownReading,
-  usualLathe,
-  type Lathe,
-  type ShownBy,
-} from './index';
+import { feedDial } from './feed-dial';
+import { readingShown, readingTyped, shownReading, type ShownBy } from './shown-reading';
+import { usualLathe } from './usual-lathe';
+import type { Lathe } from './lathe';
 
 const inch = (value: number) => ({ value, unit: 'in' }) as const;
 const dial = (change: Partial<ShownBy> = {}): ShownBy => ({

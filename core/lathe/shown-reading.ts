@@ -1,4 +1,5 @@
-import { lengthIn, roundTo, type Length } from '../units';
+import { lengthIn, type Length } from '../units/length';
+import { roundTo } from '../units/round';
 import { dialFigures, dialText } from './dial-text';
 
 /** How a reading that counts from touch-off stands on the dial or readout. */

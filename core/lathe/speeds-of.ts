@@ -1,4 +1,4 @@
-import type { Advance } from '../gearing';
+import type { Advance } from '../gearing/advance';
 import type { Lathe, SpindleSpeed } from './lathe';
 import { screwOf } from './screw-of';
 

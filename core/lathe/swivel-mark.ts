@@ -1,4 +1,4 @@
-import { swivelMarkDeg } from '../compound';
+import { swivelMarkDeg } from '../compound/compound';
 import type { Swivel } from './lathe';
 
 /** Which way the compound is swung out of the line of the cross slide, seen from above. */

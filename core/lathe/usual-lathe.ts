@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../units';
+import type { LengthUnit } from '../units/length';
 import type { Lathe } from './lathe';
 
 /** Dials as they are on most lathes of each system (common practice): a thousandth, or two hundredths of a millimetre. */

@@ -1,7 +1,8 @@
 import { array, object, type InferType } from 'yup';
-import { exactText } from '../json';
+import { exactText } from '../json/exact';
 import { bad, good, type FieldIssue, type Result } from '../errors/field-issue';
-import { parseFigures, saidText, visibleLength } from '../units';
+import { parseFigures } from '../units/parse-length';
+import { saidText, visibleLength } from '../documents/visible-text';
 import type { MarkProposal } from './mark-line';
 import type { DecidedLine, Mark } from './mark';
 import type { Scheme } from './scheme';

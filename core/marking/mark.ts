@@ -1,17 +1,6 @@
 import type { InferType } from 'yup';
-import {
-  documentReader,
-  figure,
-  header,
-  listOf,
-  maybePart,
-  maybeWords,
-  part,
-  whole,
-  words,
-  yesNo,
-  type StoredObject,
-} from '../documents';
+import { documentReader, type StoredObject } from '../documents/document';
+import { figure, header, listOf, maybePart, maybeWords, part, whole, words, yesNo } from '../documents/parts';
 
 /** A decided mark: the proposal, what the instructor made of it, and the sum. A later decision stands beside it. */
 export const markSchema = part({

@@ -1,5 +1,6 @@
-import { predict, type EntryContent } from '../record';
-import { readSheet } from '../sheet';
+import { predict } from '../record/predict';
+import type { EntryContent } from '../record/kinds';
+import { readSheet } from '../sheet/sheet';
 import {
   cutOf,
   goodSteps,
@@ -12,16 +13,12 @@ import {
   sheetOf,
   stepDone,
 } from '../test/record';
-import {
-  confirmMark,
-  proposeMark,
-  readMark,
-  readScheme,
-  shareOut,
-  usualScheme,
-  type MarkProposal,
-  type Scheme,
-} from './index';
+import { confirmMark } from './confirm-mark';
+import { proposeMark } from './propose-mark';
+import { readMark } from './mark';
+import { readScheme, type Scheme } from './scheme';
+import { shareOut, type MarkProposal } from './mark-line';
+import { usualScheme } from './usual-scheme';
 
 const sheet = sheetOf();
 const steps = goodSteps(sheet);

@@ -1,11 +1,19 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { readLathe, usualLathe } from '../lathe';
-import { formFrom, formOfPlan, readPlan, readStoredPlan, type Plan } from '../plan';
-import { predict, readStoredEntry, type Entry } from '../record';
-import { USUAL_WORDS } from '../shop';
-import { readSheet, sheetFor } from '../sheet';
-import { proposeMark, readScheme } from './index';
+import { readLathe } from '../lathe/lathe';
+import { usualLathe } from '../lathe/usual-lathe';
+import { formFrom } from '../plan/draft';
+import { formOfPlan } from '../plan/form-of-plan';
+import { readPlan } from '../plan/read-plan';
+import { readStoredPlan, type Plan } from '../plan/plan';
+import { predict } from '../record/predict';
+import { readStoredEntry } from '../record/read-stored-entry';
+import type { Entry } from '../record/entry';
+import { USUAL_WORDS } from '../shop/words';
+import { readSheet } from '../sheet/sheet';
+import { sheetFor } from '../sheet/sheet-for';
+import { proposeMark } from './propose-mark';
+import { readScheme } from './scheme';
 
 interface Stored {
   draft: { title: string };

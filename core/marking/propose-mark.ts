@@ -1,5 +1,6 @@
-import type { Entry } from '../record';
-import { notKnownHere, type Sheet } from '../sheet';
+import type { Entry } from '../record/entry';
+import { notKnownHere } from '../sheet/not-known-here';
+import type { Sheet } from '../sheet/sheet';
 import type { MarkCap, MarkLine, MarkProposal } from './mark-line';
 import { judgeBy2 } from './rules-2';
 import { RULES, type Scheme } from './scheme';

@@ -1,5 +1,6 @@
 import type { InferType } from 'yup';
-import { documentReader, figure, header, listOf, maybeWords, part, whole, words } from '../documents';
+import { documentReader } from '../documents/document';
+import { figure, header, listOf, maybeWords, part, whole, words } from '../documents/parts';
 
 /** The version of the rules by which `proposeMark` judges; a scheme names the one that it was made for. */
 export const RULES = 2;

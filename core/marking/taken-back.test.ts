@@ -1,6 +1,7 @@
-import type { Entry, EntryContent } from '../record';
+import type { Entry } from '../record/entry';
+import type { EntryContent } from '../record/kinds';
 import { cutOf, goodSteps, recordOf, SCHEME, sheetOf } from '../test/record';
-import { proposeMark } from '.';
+import { proposeMark } from './propose-mark';
 
 const sheet = sheetOf();
 const hold = sheet.steps.find(({ kind }) => kind === 'sign-off')!;

@@ -1,5 +1,6 @@
-import type { Plan, SectionPoints } from '../plan';
-import { EVIDENCE_DATA } from '../proof';
+import type { Plan } from '../plan/plan';
+import type { SectionPoints } from '../plan/read-plan-form';
+import { EVIDENCE_DATA } from '../proof/evidence-kinds';
 import { RULES, type Scheme } from './scheme';
 
 /** Weights of the steps of the usual set-up; common practice: what ruins the part weighs most. */

@@ -1,6 +1,8 @@
 import { cutOf, goodSteps, planFor, recordOf, sheetOf, type Leaves } from '../test/record';
-import type { EntryContent, EventContent } from '../record';
-import { proposeMark, usualScheme } from './index';
+import type { EntryContent } from '../record/kinds';
+import type { EventContent } from '../record/kinds/event';
+import { proposeMark } from './propose-mark';
+import { usualScheme } from './usual-scheme';
 
 const NUT: Leaves = {
   'schedule.school': 'own',

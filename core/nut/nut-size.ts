@@ -1,12 +1,10 @@
 import { bad, good, type Result } from '../errors/field-issue';
-import {
-  matingThread,
-  parseDesignation,
-  printDesignation,
-  threadLimits,
-  type Band,
-  type Thread,
-} from '../thread';
+import { matingThread } from '../thread/fit';
+import { parseDesignation } from '../thread/parse-designation';
+import { printDesignation } from '../thread/print-designation';
+import { threadLimits } from '../thread/limits';
+import type { Band } from '../thread/thread-limits';
+import type { Thread } from '../thread/thread';
 
 /** Between which pitch diameters the nut (or plug) at hand lies; null where nothing is known of it. */
 export type NutSize = Band | null;

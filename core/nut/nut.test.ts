@@ -1,6 +1,8 @@
-import { threadLimits } from '../thread';
+import { threadLimits } from '../thread/limits';
 import { threadOf } from '../test/thread';
-import { nutLimits, nutOfClass, nutOfSize, reckonNut, type NutAnswer, type NutTrial } from './index';
+import { nutLimits, reckonNut, type NutTrial } from './reckon-nut';
+import { nutOfClass, nutOfSize } from './nut-size';
+import type { NutAnswer } from './nut-answer';
 
 /** ASME B1.1 limits table, from memory: 3/4-16 UNF-2A 0.7029 to 0.7079, its 2B nut 0.7094 to 0.7159. */
 const SCREW = threadOf('3/4-16 UNF-2A');

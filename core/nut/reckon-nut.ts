@@ -1,6 +1,7 @@
-import { compoundFeedFor, radialDepthOf } from '../compound';
-import { crestLimits, type Band, type Side, type ThreadLimits } from '../thread';
-import { roundTo } from '../units';
+import { compoundFeedFor, radialDepthOf } from '../compound/compound';
+import { crestLimits, type Band, type ThreadLimits } from '../thread/thread-limits';
+import type { Side } from '../thread/thread';
+import { roundTo } from '../units/round';
 import { loosenessOf, runsFree, wentOn, type NutAnswer } from './nut-answer';
 import type { NutSize } from './nut-size';
 

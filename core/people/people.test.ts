@@ -1,14 +1,8 @@
 import fc from 'fast-check';
-import {
-  CODE_ALPHABET,
-  readCode,
-  readName,
-  readPassword,
-  readPin,
-  readRoster,
-  showCode,
-  spokenCode,
-} from '.';
+import { CODE_ALPHABET, readCode, showCode, spokenCode } from './spoken-code';
+import { readName } from './person-name';
+import { readPassword, readPin } from './secret-rules';
+import { readRoster } from './read-roster';
 
 const message = (result: { ok: boolean } & Partial<{ issues: { field: string; code: string }[] }>) =>
   result.ok ? null : result.issues?.[0];

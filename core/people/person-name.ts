@@ -1,5 +1,5 @@
 import { bad, good, type Result } from '../errors/field-issue';
-import { saidText } from '../units';
+import { saidText } from '../documents/visible-text';
 
 /** Longest name of a person. */
 export const MOST_NAME = 80;

@@ -1,32 +1,19 @@
-import {
-  passLoads,
-  passTime,
-  proposedLimits,
-  type LoadCase,
-  type PassLimits,
-  type PassLoad,
-  type PassTime,
-  type ProposedLimits,
-  type ReachOrder,
-} from '../bears';
-import { cutCaseOf } from '../cut';
-import {
-  BAR_ELASTICITY,
-  compliance,
-  spindleBears,
-  supportOf,
-  workMaterial,
-  type Beam,
-  type SpindleBears,
-  type WorkMaterial,
-} from '../force';
-import type { Pose } from '../geometry';
-import { grooveCaseOf, tipAt, type Feed, type GrooveCase } from '../groove';
-import { feedDial, type Lathe } from '../lathe';
-import { slideOf } from '../technique';
-import { leadOf } from '../thread';
-import { tipHalfWidth, type Tip } from '../tool';
-import { lengthIn, type Length, type LengthUnit } from '../units';
+import { passLoads, type LoadCase, type PassLoad } from '../bears/pass-loads';
+import { passTime, type PassTime } from '../bears/pass-time';
+import { proposedLimits, type PassLimits, type ProposedLimits } from '../bears/limits';
+import type { ReachOrder } from '../bears/fewest-passes';
+import { cutCaseOf } from '../cut/cut-feeds';
+import { BAR_ELASTICITY, compliance, supportOf, type Beam } from '../force/bending';
+import { spindleBears, type SpindleBears } from '../force/spindle-bears';
+import { workMaterial, type WorkMaterial } from '../force/work-material';
+import type { Pose } from '../geometry/pose';
+import { grooveCaseOf, tipAt, type Feed, type GrooveCase } from '../groove/groove-case';
+import { feedDial } from '../lathe/feed-dial';
+import type { Lathe } from '../lathe/lathe';
+import { slideOf } from '../technique/slide-of';
+import { leadOf } from '../thread/thread';
+import { tipHalfWidth, type Tip } from '../tool/tip';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
 import type { ReadPlan } from './read-plan';
 
 /** A place along the thread, mm from the chuck or the headstock centre. */

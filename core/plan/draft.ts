@@ -1,4 +1,4 @@
-import { WORKSHEET_ASKS, type WorksheetAsk } from '../worksheet';
+import { WORKSHEET_ASKS, type WorksheetAsk } from '../worksheet/asks';
 import { liftDraft1 } from './lift-draft-1';
 
 /** One evidence of the proof, as typed. */

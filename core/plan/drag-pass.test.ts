@@ -1,14 +1,8 @@
-import { usualLathe } from '../lathe';
-import {
-  asOwnTable,
-  bearsOfPlan,
-  EMPTY_PLAN_FORM,
-  readPlan,
-  tableOf,
-  withInfeed,
-  withLeaf,
-  type PlanForm,
-} from './index';
+import { usualLathe } from '../lathe/usual-lathe';
+import { asOwnTable, tableOf, withInfeed } from './drag-pass';
+import { bearsOfPlan } from './bears-of-plan';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from './draft';
+import { readPlan } from './read-plan';
 
 const form = [
   ['title', 'Foot'],

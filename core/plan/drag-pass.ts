@@ -1,4 +1,5 @@
-import { roundTo, type LengthUnit } from '../units';
+import { roundTo } from '../units/round';
+import type { LengthUnit } from '../units/length';
 import { EMPTY_ROW, type RowForm } from './draft';
 import { holdChoice } from './hold-choice';
 import type { PlanEvaluation } from './plan-evaluation';

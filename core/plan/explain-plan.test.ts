@@ -1,6 +1,7 @@
-import { usualLathe } from '../lathe';
+import { usualLathe } from '../lathe/usual-lathe';
 import { formWith, type Leaves } from '../test/record';
-import { explainPlan, readPlan } from './index';
+import { explainPlan } from './explain-plan';
+import { readPlan } from './read-plan';
 
 const inch = usualLathe('in');
 

@@ -1,9 +1,12 @@
-import { explainOverWires } from '../gauging';
-import type { SwivelZero } from '../compound';
+import { explainOverWires } from '../gauging/explain-gauging';
+import type { SwivelZero } from '../compound/compound';
 import type { Why } from '../explain/why';
-import { explainLimits, formOf, pitchOf } from '../thread';
-import { tipShortening } from '../tool';
-import { formatLength, radians } from '../units';
+import { explainLimits } from '../thread/explain-limits';
+import { formOf } from '../thread/systems';
+import { pitchOf } from '../thread/thread';
+import { tipShortening } from '../tool/tip';
+import { formatLength } from '../units/format-length';
+import { radians } from '../units/angle';
 import type { PlanEvaluation } from './plan-evaluation';
 import type { PlanInputs } from './read-plan-form';
 import { REACTION_SECONDS } from './stages/speed-stage';

@@ -1,5 +1,7 @@
-import { usualLathe } from '../lathe';
-import { EMPTY_PLAN_FORM, fairOfPlan, readPlan, withLeaf, type PlanForm } from './index';
+import { usualLathe } from '../lathe/usual-lathe';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from './draft';
+import { fairOfPlan } from './fair-of-plan';
+import { readPlan } from './read-plan';
 
 const lathe = usualLathe('mm');
 const form = (leaves: Record<string, string>): PlanForm =>

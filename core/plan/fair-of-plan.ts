@@ -1,10 +1,13 @@
-import type { FairCase, FairProof, SourceId } from '../fair';
-import { grooveCaseOf } from '../groove';
-import { feedDial, type Lathe } from '../lathe';
-import { slideOf } from '../technique';
-import { nutOfClass, nutOfSize } from '../nut';
-import { crestLimits, type Band, type Thread } from '../thread';
-import { lengthIn, roundTo } from '../units';
+import type { FairCase, FairProof, SourceId } from '../fair/fair-case';
+import { grooveCaseOf } from '../groove/groove-case';
+import { feedDial } from '../lathe/feed-dial';
+import type { Lathe } from '../lathe/lathe';
+import { slideOf } from '../technique/slide-of';
+import { nutOfClass, nutOfSize } from '../nut/nut-size';
+import { crestLimits, type Band } from '../thread/thread-limits';
+import type { Thread } from '../thread/thread';
+import { lengthIn } from '../units/length';
+import { roundTo } from '../units/round';
 import type { ReadPlan } from './read-plan';
 import type { EvidenceInput } from './read-proof';
 

@@ -1,6 +1,7 @@
-import { parseDesignation } from '../thread';
-import { showInsertPitch } from '../tool';
-import { lengthIn, roundTo, type Length, type LengthUnit } from '../units';
+import { parseDesignation } from '../thread/parse-designation';
+import { showInsertPitch } from '../tool/insert-pitch';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
+import { roundTo } from '../units/round';
 import {
   EMPTY_EVIDENCE,
   EMPTY_PLAN_FORM,

@@ -1,13 +1,7 @@
-import {
-  EMPTY_PLAN_FORM,
-  formFrom,
-  formOfPlan,
-  holdChoice,
-  HOLD_CHOICES,
-  readHold,
-  readPlan,
-  withLeaf,
-} from '.';
+import { EMPTY_PLAN_FORM, formFrom, withLeaf } from './draft';
+import { formOfPlan } from './form-of-plan';
+import { holdChoice, HOLD_CHOICES, readHold } from './hold-choice';
+import { readPlan } from './read-plan';
 
 test.each(HOLD_CHOICES)('%p is read and written back', (choice) => {
   expect(holdChoice(readHold(choice))).toBe(choice);

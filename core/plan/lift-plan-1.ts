@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /**
  * Version 2 of a plan out of version 1, which asked for one technique, three places over wires and a dial of its own.

@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /**
  * Version 3 of a plan out of version 2, which could be handed out with one technique only: what version 3 asks more is

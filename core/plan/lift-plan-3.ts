@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Version 4 of a plan out of version 3, which had the reaction time of its level and no other. Frozen. */
 export function liftPlan3(older: StoredObject): StoredObject {

@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Version 5 of a plan out of version 4, which knew no boring bar and no limits but the largest infeed. Frozen. */
 export function liftPlan4(older: StoredObject): StoredObject {

@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Version 6 of a plan out of version 5, whose hold points were the instructor's alone. Frozen. */
 export function liftPlan5(older: StoredObject): StoredObject {

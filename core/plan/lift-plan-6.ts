@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Version 7 of a plan out of version 6, which asked for no worksheet. Frozen. */
 export function liftPlan6(older: StoredObject): StoredObject {

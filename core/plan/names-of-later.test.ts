@@ -1,6 +1,8 @@
 import { openNames, withAt } from '../test/open-names';
 import { formWith, planFor } from '../test/record';
-import { formOfPlan, readPlan, readStoredPlan, storedPlanSchema } from './index';
+import { formOfPlan } from './form-of-plan';
+import { readPlan } from './read-plan';
+import { readStoredPlan, storedPlanSchema } from './plan';
 
 /** A plan in which every list has a row: an own table, an own step. */
 const FORM = {

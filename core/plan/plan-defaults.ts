@@ -1,7 +1,11 @@
-import { bestWire } from '../gauging';
-import { crestLimits, formOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
-import { tipLimit } from '../tool';
-import { LENGTH_DECIMALS, roundTo, type Length, type LengthUnit } from '../units';
+import { bestWire } from '../gauging/three-wires';
+import { crestLimits, type ThreadLimits } from '../thread/thread-limits';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import { tipLimit } from '../tool/tip-limit';
+import { LENGTH_DECIMALS } from '../units/format-length';
+import { roundTo } from '../units/round';
+import type { Length, LengthUnit } from '../units/length';
 
 /** What Oyakata proposes where the form is left empty; common practice unless a standard is named. */
 export interface PlanDefaults {

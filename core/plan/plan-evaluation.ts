@@ -1,7 +1,9 @@
-import type { Pass } from '../schedule';
-import type { RealDrive } from '../technique';
-import type { Thread, ThreadLimits } from '../thread';
-import type { Tip, TipLimit } from '../tool';
+import type { Pass } from '../schedule/passes-on-dial';
+import type { RealDrive } from '../technique/choices';
+import type { Thread } from '../thread/thread';
+import type { ThreadLimits } from '../thread/thread-limits';
+import type { Tip } from '../tool/tip';
+import type { TipLimit } from '../tool/tip-limit';
 import type { PlanIssue } from './plan-issue';
 import type { PartStage } from './stages/part-stage';
 import type { PlannedRow, SettledSchedule } from './stages/rows-stage';

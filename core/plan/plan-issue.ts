@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../units';
+import type { LengthUnit } from '../units/length';
 import type { PlanField } from './draft';
 
 /** What one part of a plan has against another, as a fact: the words are made in `wordPlanIssue`. */

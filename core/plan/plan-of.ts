@@ -1,7 +1,8 @@
-import { slideOf } from '../technique';
-import { printDesignation } from '../thread';
-import { roundTo, type Length } from '../units';
-import { stopData } from '../stops';
+import { slideOf } from '../technique/slide-of';
+import { printDesignation } from '../thread/print-designation';
+import { roundTo } from '../units/round';
+import type { Length } from '../units/length';
+import { stopData } from '../stops/stops';
 import type { Plan, PlanRow, PlanTip } from './plan';
 import type { PlanEvaluation } from './plan-evaluation';
 import type { PlanInputs, TipInput } from './read-plan-form';

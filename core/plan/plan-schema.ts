@@ -1,6 +1,6 @@
 import { array, mixed, object, ValidationError } from 'yup';
-import { exactText, exactWhole } from '../json';
-import { MOST_FIGURES } from '../units';
+import { exactText, exactWhole } from '../json/exact';
+import { MOST_FIGURES } from '../units/typed-text';
 import { formFrom, leavesOf, type PlanForm } from './draft';
 import { readPlan } from './read-plan';
 

@@ -1,10 +1,13 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { USUAL_WORDS } from '../shop';
-import { sheetFor } from '../sheet';
-import { usualLathe } from '../lathe';
-import { lengthIn, roundTo, type Length } from '../units';
-import { formOfPlan, readPlan, readStoredPlan, type Plan } from './index';
+import { USUAL_WORDS } from '../shop/words';
+import { sheetFor } from '../sheet/sheet-for';
+import { usualLathe } from '../lathe/usual-lathe';
+import { lengthIn, type Length } from '../units/length';
+import { roundTo } from '../units/round';
+import { formOfPlan } from './form-of-plan';
+import { readPlan } from './read-plan';
+import { readStoredPlan, type Plan } from './plan';
 
 /** Plans of version 1 as the releases before stored them (data/test/version-1). */
 const plans = JSON.parse(

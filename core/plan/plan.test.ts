@@ -1,8 +1,11 @@
 import { ValidationError } from 'yup';
-import { usualLathe } from '../lathe';
+import { usualLathe } from '../lathe/usual-lathe';
 import { formWith, planFor, sheetOf } from '../test/record';
-import { roundTo } from '../units';
-import { EMPTY_EVIDENCE, formFrom, planSchema, readPlan, readStoredPlan, storedPlanSchema } from './index';
+import { roundTo } from '../units/round';
+import { EMPTY_EVIDENCE, formFrom } from './draft';
+import { planSchema } from './plan-schema';
+import { readPlan } from './read-plan';
+import { readStoredPlan, storedPlanSchema } from './plan';
 
 describe('a thread and a name alone make a whole plan', () => {
   const plan = planFor();

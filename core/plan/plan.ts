@@ -1,7 +1,6 @@
 import type { InferType } from 'yup';
 import {
   type Known,
-  documentReader,
   figure,
   header,
   length,
@@ -20,7 +19,8 @@ import {
   namedOrUnknown,
   maybeNamedOrUnknown,
   maybeOneOf,
-} from '../documents';
+} from '../documents/parts';
+import { documentReader } from '../documents/document';
 import {
   CLEARINGS,
   CLEAR_ORDERS,
@@ -35,9 +35,9 @@ import {
   TOOL_SIDES,
   WORK_ENDS,
   ZERO_WAYS,
-} from '../technique';
-import { EVIDENCE_KINDS } from '../proof';
-import { WORKSHEET_ASKS } from '../worksheet';
+} from '../technique/choices';
+import { EVIDENCE_KINDS } from '../proof/evidence-kinds';
+import { WORKSHEET_ASKS } from '../worksheet/asks';
 import { liftPlan1 } from './lift-plan-1';
 import { liftPlan2 } from './lift-plan-2';
 import { liftPlan3 } from './lift-plan-3';

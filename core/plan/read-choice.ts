@@ -1,4 +1,4 @@
-import { UNKNOWN } from '../documents';
+import { UNKNOWN } from '../documents/parts';
 import type { FieldIssue } from '../errors/field-issue';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 

@@ -1,5 +1,6 @@
 import type { FieldIssue } from '../errors/field-issue';
-import { usualLathe, type Lathe } from '../lathe';
+import { usualLathe } from '../lathe/usual-lathe';
+import type { Lathe } from '../lathe/lathe';
 import { evaluatePlan } from './evaluate-plan';
 import type { PlanField, PlanForm } from './draft';
 import { infeedDefaults } from './plan-defaults';

@@ -1,8 +1,11 @@
 import type { FieldIssue } from '../errors/field-issue';
-import { NUT_ANSWERS, nutOfClass } from '../nut';
-import { EVIDENCE_DATA, EVIDENCE_KINDS, type EvidenceKind } from '../proof';
-import type { Thread } from '../thread';
-import { parseFigures, parseLength, saidText, type Length } from '../units';
+import { NUT_ANSWERS } from '../nut/nut-answer';
+import { nutOfClass } from '../nut/nut-size';
+import { EVIDENCE_DATA, EVIDENCE_KINDS, type EvidenceKind } from '../proof/evidence-kinds';
+import type { Thread } from '../thread/thread';
+import { parseFigures, parseLength } from '../units/parse-length';
+import { saidText } from '../documents/visible-text';
+import type { Length } from '../units/length';
 import type { EvidenceForm, PlanField, PlanForm } from './draft';
 import { PLACES_OF_PROOF } from './plan';
 

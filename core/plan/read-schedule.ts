@@ -1,16 +1,10 @@
 import type { FieldIssue, Result } from '../errors/field-issue';
-import { DRIVES, type Drive } from '../technique';
-import { STOPS, type StopCheck } from '../stops';
-import {
-  lengthIn,
-  parseFigures,
-  parseLength,
-  parseLengthList,
-  parseWhole,
-  roundTo,
-  type Length,
-  type LengthUnit,
-} from '../units';
+import { DRIVES, type Drive } from '../technique/choices';
+import { STOPS, type StopCheck } from '../stops/stops';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
+import { parseFigures, parseLength, parseWhole } from '../units/parse-length';
+import { parseLengthList } from '../units/parse-length-list';
+import { roundTo } from '../units/round';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { readHold } from './hold-choice';
 import { PASS_KINDS, SCHOOLS } from './plan';

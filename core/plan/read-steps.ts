@@ -1,5 +1,6 @@
 import type { FieldIssue } from '../errors/field-issue';
-import { parseFigures, parseWhole, saidText } from '../units';
+import { parseFigures, parseWhole } from '../units/parse-length';
+import { saidText } from '../documents/visible-text';
 import { readChoice } from './read-choice';
 import type { PlanField, PlanForm, StepForm } from './draft';
 import { readHold } from './hold-choice';

@@ -16,11 +16,11 @@ import {
   feedsByCompound,
   type Level,
   type StartsBy,
-  type Way,
   type ZeroWay,
-} from '../technique';
-import type { Thread } from '../thread';
-import { parseFigures } from '../units';
+} from '../technique/choices';
+import type { Way } from '../technique/way';
+import type { Thread } from '../thread/thread';
+import { parseFigures } from '../units/parse-length';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { readChoice } from './read-choice';
 import { usualWay } from './usual-way';

@@ -1,6 +1,9 @@
 import type { FieldIssue } from '../errors/field-issue';
-import type { WorkEnd } from '../technique';
-import { parseAngleDeg, parseLength, saidText, type Length, type LengthUnit } from '../units';
+import type { WorkEnd } from '../technique/choices';
+import { parseAngleDeg } from '../units/parse-angle';
+import { parseLength } from '../units/parse-length';
+import { saidText } from '../documents/visible-text';
+import type { Length, LengthUnit } from '../units/length';
 import { leafOf, type PlanField, type PlanForm } from './draft';
 import { RELIEFS } from './plan';
 import { readChoice } from './read-choice';

@@ -1,7 +1,11 @@
-import { RIGID, type CutSetup, type Held } from '../fault';
-import { overWires, wireCaseOf } from '../gauging';
-import { frameOfWay } from '../technique';
-import { crestLimits, fitOf, formOf, pitchOf } from '../thread';
+import { RIGID, type CutSetup } from '../fault/cut-setup';
+import type { Held } from '../fault/evidence-of';
+import { overWires, wireCaseOf } from '../gauging/three-wires';
+import { frameOfWay } from '../technique/way';
+import { crestLimits } from '../thread/thread-limits';
+import { fitOf } from '../thread/fit';
+import { formOf } from '../thread/systems';
+import { pitchOf } from '../thread/thread';
 import type { ReadPlan } from './read-plan';
 
 /** A plan as it is cut by one who keeps to it, and against what the thread is held. In the thread's unit. */

@@ -1,5 +1,8 @@
-import { usualLathe } from '../lathe';
-import { EMPTY_PLAN_FORM, formOfPlan, readPlan, startWith, STARTERS, wayOnly } from './index';
+import { usualLathe } from '../lathe/usual-lathe';
+import { EMPTY_PLAN_FORM } from './draft';
+import { formOfPlan } from './form-of-plan';
+import { readPlan } from './read-plan';
+import { startWith, STARTERS, wayOnly } from './starters';
 
 const INTERNAL = ['through-bore'];
 

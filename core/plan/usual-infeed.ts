@@ -1,7 +1,14 @@
-import { hasTailstock, feedsByCompound, type Holding, type InfeedWay, type Level } from '../technique';
-import { pitchOf, type Thread } from '../thread';
-import type { Tip } from '../tool';
-import { lengthIn, roundTo, type Length } from '../units';
+import {
+  hasTailstock,
+  feedsByCompound,
+  type Holding,
+  type InfeedWay,
+  type Level,
+} from '../technique/choices';
+import { pitchOf, type Thread } from '../thread/thread';
+import type { Tip } from '../tool/tip';
+import { lengthIn, type Length } from '../units/length';
+import { roundTo } from '../units/round';
 
 /** What an infeed that is proposed follows. Lengths in the thread's unit. */
 export interface InfeedCase {

@@ -1,5 +1,5 @@
-import type { FrameCase } from '../geometry';
-import type { Thread } from '../thread';
+import type { FrameCase } from '../geometry/frame';
+import type { Thread } from '../thread/thread';
 
 /**
  * How a thread is cut where the plan says nothing else: with the tool in front, toward the headstock; a left-hand one

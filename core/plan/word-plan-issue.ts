@@ -1,4 +1,5 @@
-import { LENGTH_DECIMALS, formatLength, type LengthUnit } from '../units';
+import { LENGTH_DECIMALS, formatLength } from '../units/format-length';
+import type { LengthUnit } from '../units/length';
 import type { PlanIssue } from './plan-issue';
 
 /** The one place where what a plan's parts have against each other is put into words: what is wrong, what would be right. */

@@ -1,6 +1,8 @@
-import { judgeAnswer } from '../worksheet';
-import { parseDesignation, PRACTICE_SERIES, seriesThreads, type Side } from '../thread';
-import { practiceSheet } from '.';
+import { judgeAnswer } from '../worksheet/judge-answer';
+import { parseDesignation } from '../thread/parse-designation';
+import { PRACTICE_SERIES, seriesThreads } from '../thread/series-threads';
+import type { Side } from '../thread/thread';
+import { practiceSheet } from './practice-sheet';
 
 const SIDES: Side[] = ['external', 'internal'];
 const every = PRACTICE_SERIES.flatMap(({ id }) => SIDES.map((side) => [id, side] as const));

@@ -1,16 +1,15 @@
-import { randomFrom } from '../fair';
-import { planDefaults } from '../plan';
-import { SLIP_QUANTITIES, type SlipCase } from '../slip';
-import {
-  crestLimits,
-  parseDesignation,
-  seriesThreads,
-  threadLimits,
-  type PracticeSeries,
-  type Side,
-} from '../thread';
-import { LENGTH_DECIMALS, roundTo } from '../units';
-import { figureQuestion, type WorksheetQuestion } from '../worksheet';
+import { randomFrom } from '../fair/random';
+import { planDefaults } from '../plan/plan-defaults';
+import { SLIP_QUANTITIES, type SlipCase } from '../slip/slip-case';
+import { crestLimits } from '../thread/thread-limits';
+import { parseDesignation } from '../thread/parse-designation';
+import { seriesThreads, type PracticeSeries } from '../thread/series-threads';
+import { threadLimits } from '../thread/limits';
+import type { Side } from '../thread/thread';
+import { LENGTH_DECIMALS } from '../units/format-length';
+import { roundTo } from '../units/round';
+import { figureQuestion } from '../worksheet/figure-questions';
+import type { WorksheetQuestion } from '../worksheet/question';
 
 /** A practice sheet: questions about one thread with numbers of its own, and what they follow from. */
 export interface PracticeSheet {

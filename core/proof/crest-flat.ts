@@ -1,6 +1,6 @@
-import { diameterPerDepth } from '../geometry';
-import type { Side } from '../thread';
-import { radians } from '../units';
+import { diameterPerDepth } from '../geometry/frame';
+import type { Side } from '../thread/thread';
+import { radians } from '../units/angle';
 
 /**
  * Pitch diameter that a crest flat of width F says, whatever the tip: the groove is P - F wide at the surface, so that

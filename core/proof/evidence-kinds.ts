@@ -1,4 +1,4 @@
-import type { Side } from '../thread';
+import type { Side } from '../thread/thread';
 
 /** What may decide whether a thread is right (common practice; `gauge` by ASME B1.2, ISO 1502). Stored by name. */
 export const EVIDENCE_KINDS = [

@@ -1,4 +1,4 @@
-import type { Band, ThreadLimits } from '../thread';
+import type { Band, ThreadLimits } from '../thread/thread-limits';
 
 /**
  * What a nut (internal: a plug) that runs free lets pass beside the limits of the class: the pitch diameters from the

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
-import { pitchDiameterAt } from '../depth';
-import { threadLimits } from '../thread';
+import { pitchDiameterAt } from '../depth/radial-depth';
+import { threadLimits } from '../thread/limits';
 import { threadOf } from '../test/thread';
-import { EVIDENCE_DATA, EVIDENCE_KINDS, pitchDiameterByCrestFlat, takesOutOfClass } from './index';
+import { EVIDENCE_DATA, EVIDENCE_KINDS } from './evidence-kinds';
+import { pitchDiameterByCrestFlat } from './crest-flat';
+import { takesOutOfClass } from './nut-strength';
 
 describe('the crest flat tells the pitch diameter', () => {
   test('d2 = Dm - 1.732 (P/2 - F): the basic form has P/8 at the crest (ISO 68-1)', () => {

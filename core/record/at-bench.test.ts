@@ -1,15 +1,11 @@
-import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '../test/record';
-import {
-  chipLook,
-  CUT_WARNINGS,
-  grooveOfRecord,
-  nextAtBench,
-  predict,
-  readEntry,
-  warnCut,
-  type EntryContent,
-} from '.';
-import { contextOf } from '../test/record';
+import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone, contextOf } from '../test/record';
+import { chipLook } from './chip-look';
+import { CUT_WARNINGS, warnCut } from './warn-cut';
+import { grooveOfRecord } from './groove-of-record';
+import { nextAtBench } from './next-at-bench';
+import { predict } from './predict';
+import { readEntry } from './read-entry';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf();
 const done = goodSteps(sheet);

@@ -1,7 +1,8 @@
-import { MOST_LENGTH } from '../documents';
+import { MOST_LENGTH } from '../documents/nonsense';
 import type { FieldIssue } from '../errors/field-issue';
-import type { Sheet } from '../sheet';
-import { formatLength, type LengthUnit } from '../units';
+import type { Sheet } from '../sheet/sheet';
+import { formatLength } from '../units/format-length';
+import type { LengthUnit } from '../units/length';
 
 /**
  * The first of some lengths in the thread's unit that no thread of this sheet can have; null when all can be. Without a

@@ -1,4 +1,4 @@
-import type { NotKnownHere } from '../sheet';
+import type { NotKnownHere } from '../sheet/not-known-here';
 import type { StepProgress } from './step-progress';
 import type { StopProgress } from './stop-progress';
 

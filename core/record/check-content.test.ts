@@ -1,7 +1,10 @@
 import { entryExamples } from '../test/entry-examples';
 import { recordOf, sheetOf } from '../test/record';
-import { checkContent, ENTRY_KINDS, entryWords, predict, readStoredEntry, type KnownKind } from './index';
-import { kindNamed, oldestFormat } from './read-stored-entry';
+import { checkContent } from './check-content';
+import { ENTRY_KINDS, type KnownKind } from './kinds';
+import { entryWords } from './entry-words';
+import { predict } from './predict';
+import { readStoredEntry, kindNamed, oldestFormat } from './read-stored-entry';
 
 const sheet = sheetOf();
 const examples = entryExamples(sheet);

@@ -1,6 +1,7 @@
-import { nonsenseIn, UnreadableDocument } from '../documents';
+import { nonsenseIn } from '../documents/nonsense';
+import { UnreadableDocument } from '../documents/document';
 import type { FieldIssue } from '../errors/field-issue';
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import type { EntryContent } from './kinds';
 import { kindNamed, oldestFormat, readStoredEntry } from './read-stored-entry';
 

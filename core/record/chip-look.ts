@@ -1,4 +1,4 @@
-import type { Sheet, SheetPass } from '../sheet';
+import type { Sheet, SheetPass } from '../sheet/sheet';
 
 /** From this share of the depth on the engaged flank is long, and the chip wide and thin. */
 const LATE = 0.6;

@@ -1,5 +1,5 @@
-import { pitchDiameterByCrestFlat } from '../proof';
-import type { Sheet } from '../sheet';
+import { pitchDiameterByCrestFlat } from '../proof/crest-flat';
+import type { Sheet } from '../sheet/sheet';
 import { isKind, type Entry } from './entry';
 
 /** The crest diameter by what was measured last: in a final check, with a trial, after filing, or as the blank; else the sheet's. */

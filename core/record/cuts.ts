@@ -1,8 +1,11 @@
-import { compoundFeedFor, radialDepthOf } from '../compound';
-import { cutCaseOf, cutOn, uncut, type CutThread } from '../cut';
-import { poseOf, type Pose } from '../geometry';
-import { sheetFrame, sheetGroove, type Sheet, type SheetPass } from '../sheet';
-import { lengthIn, roundTo } from '../units';
+import { compoundFeedFor, radialDepthOf } from '../compound/compound';
+import { cutCaseOf } from '../cut/cut-feeds';
+import { cutOn, uncut, type CutThread } from '../cut/cut-thread';
+import { poseOf, type Pose } from '../geometry/pose';
+import { sheetFrame, sheetGroove } from '../sheet/sheet-geometry';
+import type { Sheet, SheetPass } from '../sheet/sheet';
+import { lengthIn } from '../units/length';
+import { roundTo } from '../units/round';
 import { isKind, type Entry, type EntryOf } from './entry';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';

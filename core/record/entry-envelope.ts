@@ -1,5 +1,5 @@
 import { mixed, object, type InferType } from 'yup';
-import { exactText, exactWhole } from '../json';
+import { exactText, exactWhole } from '../json/exact';
 
 /** A time that exists and that a device's clock can show. */
 function isRealTime(text: string | undefined): boolean {

@@ -1,7 +1,7 @@
 import type { Schema } from 'yup';
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 import type { FieldIssue, Result } from '../errors/field-issue';
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import type { Entry, Role } from './entry';
 import type { Prediction } from './predict';
 

@@ -1,4 +1,4 @@
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import type { Entry } from './entry';
 import { kindNamed } from './read-stored-entry';
 

@@ -1,4 +1,4 @@
-import type { Role } from '../people';
+import type { Role } from '../people/role';
 import type { EntryContent, KnownKind } from './kinds';
 
 export type { Role };

@@ -1,8 +1,8 @@
-import { radialDepthOf } from '../compound';
-import { pitchDiameterUncertainty } from '../gauging';
-import { travelOf } from '../lathe';
-import type { Sheet } from '../sheet';
-import { lengthIn, type Length, type LengthUnit } from '../units';
+import { radialDepthOf } from '../compound/compound';
+import { pitchDiameterUncertainty } from '../gauging/uncertainty';
+import { travelOf } from '../lathe/dial-count';
+import type { Sheet } from '../sheet/sheet';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
 import { isInside, isOverCut } from './measured-thread';
 import type { Prediction } from './predict';
 

@@ -1,5 +1,9 @@
 import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '../test/record';
-import { floorState, predict, readEntry, type Entry, type EntryContent, type Role } from '.';
+import { floorState } from './floor-state';
+import { predict } from './predict';
+import { readEntry } from './read-entry';
+import type { Entry, Role } from './entry';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf();
 const hold = sheet.steps.find(({ kind }) => kind === 'sign-off')!;

@@ -1,4 +1,4 @@
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import { isKind, liveEntries, type Entry } from './entry';
 import { entryWords } from './entry-words';
 import type { Prediction } from './predict';

@@ -1,6 +1,7 @@
-import { grooveAfter, type CutThread } from '../cut';
-import type { Sheet, SheetPass } from '../sheet';
-import type { Band } from '../thread';
+import { grooveAfter } from '../cut/measure-thread';
+import type { CutThread } from '../cut/cut-thread';
+import type { Sheet, SheetPass } from '../sheet/sheet';
+import type { Band } from '../thread/thread-limits';
 import { anchoredSize, widened, type Segment } from './segment';
 
 /** Where a cut stands: depth fed from the segment's zero, and below the work's surface where the zero tells it. */

@@ -1,5 +1,7 @@
 import { cutOf, goodSteps, measuredAt, recordOf, sheetOf, stepDone } from '../test/record';
-import { predict, type EntryContent, type EventContent } from './index';
+import { predict } from './predict';
+import type { EntryContent } from './kinds';
+import type { EventContent } from './kinds/event';
 
 /** A plunge in millimetres, so that depth is the reading of the dial: M10x1.5 from 9.95 (common practice). */
 const PLUNGED = {

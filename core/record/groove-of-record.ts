@@ -1,6 +1,8 @@
-import { grooveAfter, layerAfter, type CutThread } from '../cut';
-import { moveProfile, type Pose, type Profile } from '../geometry';
-import type { Sheet } from '../sheet';
+import { grooveAfter } from '../cut/measure-thread';
+import { layerAfter, type CutThread } from '../cut/cut-thread';
+import { moveProfile, type Profile } from '../geometry/profile';
+import type { Pose } from '../geometry/pose';
+import type { Sheet } from '../sheet/sheet';
 import { liveEntries, type Entry } from './entry';
 import { cutsOf } from './cuts';
 

@@ -1,8 +1,9 @@
-import { groundHeight } from '../depth';
-import { depthOf } from '../geometry';
-import { sheetDepth, type Sheet } from '../sheet';
-import type { Band } from '../thread';
-import { tipShortening, type Tip } from '../tool';
+import { groundHeight } from '../depth/radial-depth';
+import { depthOf } from '../geometry/frame';
+import { sheetDepth } from '../sheet/sheet-geometry';
+import type { Sheet } from '../sheet/sheet';
+import type { Band } from '../thread/thread-limits';
+import { tipShortening, type Tip } from '../tool/tip';
 import { fedDepth } from './cuts';
 import type { Entry } from './entry';
 import type { Prediction } from './predict';

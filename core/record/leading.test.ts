@@ -1,5 +1,9 @@
 import { cutOf, recordOf, sheetOf, stepDone } from '../test/record';
-import { floorState, leadingDevice, notLookedOver, predict, type Entry, type EntryContent } from '.';
+import { floorState } from './floor-state';
+import { leadingDevice, notLookedOver } from './leading';
+import { predict } from './predict';
+import type { Entry } from './entry';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf();
 const [FIRST, SECOND] = ['device-1', 'device-2'];

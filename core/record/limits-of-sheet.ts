@@ -1,4 +1,4 @@
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 
 /** The limits of a sheet as far as a nut needs them: crest and pitch diameter. */
 export function limitsOfSheet({ thread, limits }: Sheet): {

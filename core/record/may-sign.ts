@@ -1,4 +1,4 @@
-import type { Role } from '../people';
+import type { Role } from '../people/role';
 
 /** Whether somebody may sign a hold point: an instructor each of them, a helper those that the plan lets a helper sign. */
 export function maySign(role: Role, held: { helper: boolean }): boolean {

@@ -1,8 +1,9 @@
-import { compoundFeedFor } from '../compound';
-import { pitchDiameterFrom } from '../gauging';
-import { depthOf } from '../geometry';
-import { sheetWires, type Sheet } from '../sheet';
-import { lengthIn } from '../units';
+import { compoundFeedFor } from '../compound/compound';
+import { pitchDiameterFrom } from '../gauging/three-wires';
+import { depthOf } from '../geometry/frame';
+import { sheetWires } from '../sheet/sheet-geometry';
+import type { Sheet } from '../sheet/sheet';
+import { lengthIn } from '../units/length';
 import { PLACES, type MeasurementContent, type Place } from './kinds';
 
 /** What a measurement over wires says of the thread. Lengths in the thread's unit. */

@@ -1,4 +1,6 @@
-import { shownOnSheet, showExpected, type Sheet } from '../sheet';
+import { shownOnSheet } from '../sheet/shown-on-sheet';
+import { showExpected } from '../sheet/show-value';
+import type { Sheet } from '../sheet/sheet';
 import type { Entry } from './entry';
 import type { Block } from './blocks';
 import { notLookedOver } from './leading';

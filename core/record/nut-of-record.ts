@@ -1,7 +1,7 @@
-import { reckonNut, type NutReckoning } from '../nut';
-import type { Sheet } from '../sheet';
-import { lengthIn } from '../units';
-import { travelOf } from '../lathe';
+import { reckonNut, type NutReckoning } from '../nut/reckon-nut';
+import type { Sheet } from '../sheet/sheet';
+import { lengthIn } from '../units/length';
+import { travelOf } from '../lathe/dial-count';
 import { isKind, type Entry } from './entry';
 import { limitsOfSheet } from './limits-of-sheet';
 import { trialsOfPiece } from './trials-of-piece';

@@ -1,9 +1,10 @@
-import { radialDepthOf } from '../compound';
-import type { NutReckoning } from '../nut';
-import { notKnownHere, type Sheet, type SheetPass } from '../sheet';
-import { REAL_DRIVES, type RealDrive } from '../technique';
-import type { Band } from '../thread';
-import { lengthIn, type Length } from '../units';
+import { radialDepthOf } from '../compound/compound';
+import type { NutReckoning } from '../nut/reckon-nut';
+import { notKnownHere } from '../sheet/not-known-here';
+import type { Sheet, SheetPass } from '../sheet/sheet';
+import { REAL_DRIVES, type RealDrive } from '../technique/choices';
+import type { Band } from '../thread/thread-limits';
+import { lengthIn, type Length } from '../units/length';
 import { blocksOf, type Block } from './blocks';
 import { impliedByProof, type Implied } from './implied';
 import { cutsOf, dialTravel, standingOf, stopAt, type Cut } from './cuts';

@@ -1,4 +1,4 @@
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import { toMend } from './blocks';
 import type { Prediction } from './predict';
 

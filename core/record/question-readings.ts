@@ -1,7 +1,9 @@
-import { bestWire, overWires, wireErrorFactor } from '../gauging';
-import { sheetWires, type Sheet } from '../sheet';
-import type { Band } from '../thread';
-import { formatLength, type LengthUnit } from '../units';
+import { bestWire, overWires, wireErrorFactor } from '../gauging/three-wires';
+import { sheetWires } from '../sheet/sheet-geometry';
+import type { Sheet } from '../sheet/sheet';
+import type { Band } from '../thread/thread-limits';
+import { formatLength } from '../units/format-length';
+import type { LengthUnit } from '../units/length';
 import { PLACES, type Place } from './kinds';
 import type { Prediction } from './predict';
 import { inOtherUnit, type ReadingQuestion } from './reading-questions';

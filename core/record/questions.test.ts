@@ -1,17 +1,13 @@
-import { bestWire, overWires } from '../gauging';
-import { usualLathe } from '../lathe';
-import { sheetWires } from '../sheet';
-import { cutOf, goodSteps, measuredAt, recordOf, sheetOf } from '../test/record';
-import {
-  finishBy,
-  measuredThread,
-  predict,
-  questionReadings,
-  readEntry,
-  shopUncertainty,
-  type EntryContent,
-} from '.';
-import { contextOf } from '../test/record';
+import { bestWire, overWires } from '../gauging/three-wires';
+import { usualLathe } from '../lathe/usual-lathe';
+import { sheetWires } from '../sheet/sheet-geometry';
+import { cutOf, goodSteps, measuredAt, recordOf, sheetOf, contextOf } from '../test/record';
+import { finishBy, shopUncertainty } from './finish-by';
+import { measuredThread } from './measured-thread';
+import { predict } from './predict';
+import { questionReadings } from './question-readings';
+import { readEntry } from './read-entry';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf();
 const cuts = sheet.passes.slice(0, 10).map((row) => cutOf(row));

@@ -1,5 +1,5 @@
 import { bad, good, type Result } from '../errors/field-issue';
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import type { Entry } from './entry';
 import type { EntryFields } from './entry-kind';
 import type { EntryContent } from './kinds';

@@ -1,5 +1,6 @@
 import { ValidationError } from 'yup';
-import { isStoredObject, UNKNOWN_NAME, UnreadableDocument, type StoredObject } from '../documents';
+import { isStoredObject, UnreadableDocument, type StoredObject } from '../documents/document';
+import { UNKNOWN_NAME } from '../documents/parts';
 import type { Entry, UnknownContent } from './entry';
 import type { EntryKind } from './entry-kind';
 import { ENTRY_KINDS, type EntryContent, type KnownKind } from './kinds';

@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../units';
+import type { LengthUnit } from '../units/length';
 
 /** What can be asked about a reading before it is recorded. Stored by name. */
 export const READING_QUESTIONS = [

@@ -9,18 +9,15 @@ import {
   stepDone,
   plannedCuts,
 } from '../test/record';
-import {
-  checkContent,
-  entryEnvelopeSchema,
-  entryWords,
-  liveEntries,
-  predict,
-  readEntry,
-  readStoredEntry,
-  summaryOf,
-  type Entry,
-  type EntryContent,
-} from './index';
+import { checkContent } from './check-content';
+import { entryEnvelopeSchema } from './entry-envelope';
+import { entryWords } from './entry-words';
+import { liveEntries, type Entry } from './entry';
+import { predict } from './predict';
+import { readEntry } from './read-entry';
+import { readStoredEntry } from './read-stored-entry';
+import { summaryOf } from './summary';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf();
 const cuts = plannedCuts(sheet);

@@ -1,5 +1,6 @@
 import { cutOf, goodSteps, recordOf, sheetOf } from '../test/record';
-import { predict, refigured } from './index';
+import { predict } from './predict';
+import { refigured } from './refigured';
 
 const twoStarts = sheetOf({
   'thread.designation': '3/4-16 UNF-2A (2 starts)',

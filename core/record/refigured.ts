@@ -1,17 +1,14 @@
-import { compoundFeedFor, radialDepthOf } from '../compound';
-import { pitchDiameterAt, radialDepthFor } from '../depth';
-import { graduationsIn, travelOf } from '../lathe';
-import {
-  constantAreaRows,
-  lastGraduation,
-  listRows,
-  passesOnDial,
-  rowsOnDial,
-  type ExactRow,
-} from '../schedule';
-import { sheetDepth, sheetGroove, sheetPassOf, sheetWires, type Sheet, type SheetPass } from '../sheet';
-import type { Tip } from '../tool';
-import { lengthIn } from '../units';
+import { compoundFeedFor, radialDepthOf } from '../compound/compound';
+import { pitchDiameterAt, radialDepthFor } from '../depth/radial-depth';
+import { graduationsIn, travelOf } from '../lathe/dial-count';
+import { constantAreaRows, type ExactRow } from '../schedule/exact-rows';
+import { lastGraduation, passesOnDial, rowsOnDial } from '../schedule/passes-on-dial';
+import { listRows } from '../schedule/school-rows';
+import { sheetDepth, sheetGroove, sheetWires } from '../sheet/sheet-geometry';
+import { sheetPassOf } from '../sheet/sheet-pass';
+import type { Sheet, SheetPass } from '../sheet/sheet';
+import type { Tip } from '../tool/tip';
+import { lengthIn } from '../units/length';
 import type { Prediction } from './predict';
 
 /** What was found at the bench, in the thread's unit. A tip is found as the size of its flat or radius. */

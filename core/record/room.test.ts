@@ -1,4 +1,4 @@
-import { hasRoom, MOST_ENTRIES, roomLeft } from './index';
+import { hasRoom, MOST_ENTRIES, roomLeft } from './room';
 
 test('a record takes so many entries; some more are kept for whoever has to sign', () => {
   expect(hasRoom(MOST_ENTRIES - 1, 'student')).toBe(true);

@@ -1,6 +1,7 @@
-import { EMPTY_ROW, holdChoice, type RowForm } from '../plan';
-import type { Sheet } from '../sheet';
-import { roundTo } from '../units';
+import { EMPTY_ROW, type RowForm } from '../plan/draft';
+import { holdChoice } from '../plan/hold-choice';
+import type { Sheet } from '../sheet/sheet';
+import { roundTo } from '../units/round';
 import { dialTravel } from './cuts';
 import type { Prediction } from './predict';
 

@@ -1,8 +1,9 @@
-import { groundHeight } from '../depth';
-import { depthOf } from '../geometry';
-import type { NutReckoning } from '../nut';
-import { sheetDepth, type Sheet } from '../sheet';
-import type { Band } from '../thread';
+import { groundHeight } from '../depth/radial-depth';
+import { depthOf } from '../geometry/frame';
+import type { NutReckoning } from '../nut/reckon-nut';
+import { sheetDepth } from '../sheet/sheet-geometry';
+import type { Sheet } from '../sheet/sheet';
+import type { Band } from '../thread/thread-limits';
 import type { EntryOf } from './entry';
 import { eventData } from './events';
 import type { ZeroGap } from './zero-gap';

@@ -1,17 +1,15 @@
-import { usualLathe, type Lathe } from '../lathe';
-import { proposeMark, usualScheme } from '../marking';
-import { goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '../test/record';
-import { isHeldBack } from '../sheet';
-import {
-  nextAtBench,
-  predict,
-  readEntry,
-  sheetForStudent,
-  worksheetProgress,
-  worksheetShown,
-  type EntryContent,
-} from '.';
-import { contextOf } from '../test/record';
+import { usualLathe } from '../lathe/usual-lathe';
+import type { Lathe } from '../lathe/lathe';
+import { proposeMark } from '../marking/propose-mark';
+import { usualScheme } from '../marking/usual-scheme';
+import { goodSteps, HANDED_IN, recordOf, sheetOf, stepDone, contextOf } from '../test/record';
+import { isHeldBack } from '../sheet/held-back';
+import { nextAtBench } from './next-at-bench';
+import { predict } from './predict';
+import { readEntry } from './read-entry';
+import { sheetForStudent } from './shown-to-student';
+import { worksheetProgress, worksheetShown } from './worksheet-progress';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf({
   'worksheet.radialDepth': 'yes',

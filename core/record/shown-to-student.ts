@@ -1,4 +1,5 @@
-import { withHeldBack, type Sheet } from '../sheet';
+import { withHeldBack } from '../sheet/held-back';
+import type { Sheet } from '../sheet/sheet';
 import { isKind, liveEntries, type Entry } from './entry';
 import { stepProgress } from './step-progress';
 import { worksheetProgress } from './worksheet-progress';

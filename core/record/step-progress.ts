@@ -1,5 +1,7 @@
-import { meets, wantedChoice, type Sheet, type SheetStep } from '../sheet';
-import { maxRpm, timeLeft } from '../technique';
+import { meets, type SheetStep } from '../sheet/sheet-step';
+import { wantedChoice } from '../sheet/wanted-choice';
+import type { Sheet } from '../sheet/sheet';
+import { maxRpm, timeLeft } from '../technique/speed-limit';
 import { isKind, type Entry, type EntryOf } from './entry';
 import { kindOfEntry } from './read-stored-entry';
 

@@ -1,5 +1,5 @@
-import type { Sheet, SheetProof, SheetStop } from '../sheet';
-import { isTrial } from '../stops';
+import type { Sheet, SheetProof, SheetStop } from '../sheet/sheet';
+import { isTrial } from '../stops/stops';
 import type { Cut } from './cuts';
 import { isKind, type Entry, type EntryOf } from './entry';
 

@@ -1,5 +1,7 @@
 import { cutOf, goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from '../test/record';
-import { predict, rowsFromLog, type EntryContent } from './index';
+import { predict } from './predict';
+import { rowsFromLog } from './rows-from-log';
+import type { EntryContent } from './kinds';
 
 const sheet = sheetOf({
   'schedule.school': 'own',

@@ -1,4 +1,4 @@
-import type { Sheet } from '../sheet';
+import type { Sheet } from '../sheet/sheet';
 import type { Entry } from './entry';
 import { floorState, type FloorState } from './floor-state';
 import { predict } from './predict';

@@ -1,5 +1,8 @@
 import { cutOf, recordOf, sheetOf } from '../test/record';
-import { liveEntries, predict, type EntryContent, type EventContent } from './index';
+import { liveEntries } from './entry';
+import { predict } from './predict';
+import type { EntryContent } from './kinds';
+import type { EventContent } from './kinds/event';
 import { trialsOfPiece } from './trials-of-piece';
 
 const sheet = sheetOf({

@@ -1,5 +1,5 @@
-import type { NutTrial } from '../nut';
-import type { Sheet } from '../sheet';
+import type { NutTrial } from '../nut/reckon-nut';
+import type { Sheet } from '../sheet/sheet';
 import { isKind, type Entry } from './entry';
 
 /**

@@ -1,5 +1,5 @@
-import { lengthIn } from '../units';
-import type { Sheet } from '../sheet';
+import { lengthIn } from '../units/length';
+import type { Sheet } from '../sheet/sheet';
 import type { Prediction } from './predict';
 
 /** What a cut would do that somebody should hear before it is made. Codes are stored with the cut: never renamed. */

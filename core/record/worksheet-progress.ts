@@ -1,11 +1,7 @@
-import { slipCaseOf, type Sheet } from '../sheet';
-import {
-  judgeAnswer,
-  putQuestion,
-  type Judged,
-  type PutQuestion,
-  type WorksheetQuestion,
-} from '../worksheet';
+import { slipCaseOf } from '../sheet/sheet-worksheet';
+import type { Sheet } from '../sheet/sheet';
+import { judgeAnswer, type Judged } from '../worksheet/judge-answer';
+import { putQuestion, type PutQuestion, type WorksheetQuestion } from '../worksheet/question';
 import { isKind, liveEntries, type Entry, type EntryOf } from './entry';
 
 /** A question with the tries at it. */

@@ -1,6 +1,6 @@
-import { radialDepthOf } from '../compound';
-import type { Sheet } from '../sheet';
-import { lengthIn } from '../units';
+import { radialDepthOf } from '../compound/compound';
+import type { Sheet } from '../sheet/sheet';
+import { lengthIn } from '../units/length';
 import { isKind, type Entry } from './entry';
 
 /** How far the tip stood off the surface at reading 0, in the thread's unit; null: not known. */

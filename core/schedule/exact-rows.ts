@@ -1,5 +1,6 @@
-import { compoundFeedFor, radialDepthOf } from '../compound';
-import { depthForArea, grooveArea, type GrooveCase } from '../groove';
+import { compoundFeedFor, radialDepthOf } from '../compound/compound';
+import { depthForArea, grooveArea } from '../groove/tip-profile';
+import type { GrooveCase } from '../groove/groove-case';
 import type { PassKind } from './pass-kind';
 
 /** What is asked of a schedule, before any dial: compound feeds in the groove's unit. */

@@ -1,8 +1,10 @@
-import { cutFeeds, grooveAfter, type CutWork } from '../cut';
-import { overWires, type WireCase } from '../gauging';
-import type { GrooveCase } from '../groove';
-import { graduationsIn, shownFor, travelOf, type Dial } from '../lathe';
-import { lengthIn, type Length, type LengthUnit } from '../units';
+import { cutFeeds, type CutWork } from '../cut/cut-feeds';
+import { grooveAfter } from '../cut/measure-thread';
+import { overWires, type WireCase } from '../gauging/three-wires';
+import type { GrooveCase } from '../groove/groove-case';
+import { graduationsIn, shownFor, travelOf } from '../lathe/dial-count';
+import type { Dial } from '../lathe/lathe';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
 import type { PassKind } from './pass-kind';
 
 /** A row on the dial of one lathe: whole graduations counted from touch-off. `row` is its place in the schedule, from 1. */

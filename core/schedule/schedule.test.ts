@@ -1,18 +1,7 @@
-import { usualLathe } from '../lathe';
-import {
-  chartRows,
-  constantAreaRows,
-  constantInfeedRows,
-  fewestRoughing,
-  lastGraduation,
-  largestOf,
-  listRows,
-  ownRows,
-  rowsOnDial,
-  twoThirdsRows,
-  untilRows,
-  type ExactRow,
-} from './index';
+import { usualLathe } from '../lathe/usual-lathe';
+import { chartRows, constantInfeedRows, listRows, ownRows, twoThirdsRows, untilRows } from './school-rows';
+import { constantAreaRows, fewestRoughing, largestOf, type ExactRow } from './exact-rows';
+import { lastGraduation, rowsOnDial } from './passes-on-dial';
 
 const order = {
   groove: {

@@ -1,4 +1,4 @@
-import type { PlanStep } from '../plan';
+import type { PlanStep } from '../plan/plan';
 import { arrangeSteps } from './arrange-steps';
 import { confirm } from './steps/step-makers';
 

@@ -1,4 +1,4 @@
-import type { PlanStep } from '../plan';
+import type { PlanStep } from '../plan/plan';
 import type { SheetStep } from './sheet-step';
 import { confirm } from './steps/step-makers';
 

@@ -1,18 +1,17 @@
-import { MEASURING_WORDS } from '../gauging';
-import type { Advance } from '../gearing';
-import { dialFor, halfNutBy, type Lathe } from '../lathe';
-import { EVIDENCE_DATA } from '../proof';
-import { USUAL_WORDS } from '../shop';
-import {
-  DRIVE_DATA,
-  forbiddenOn,
-  passCycle,
-  REAL_DRIVES,
-  techniqueWords,
-  wayHazards,
-  type RealDrive,
-  type Way,
-} from '../technique';
+import { MEASURING_WORDS } from '../gauging/measuring-words';
+import type { Advance } from '../gearing/advance';
+import { dialFor } from '../lathe/dial-for';
+import { halfNutBy } from '../lathe/half-nut-by';
+import type { Lathe } from '../lathe/lathe';
+import { EVIDENCE_DATA } from '../proof/evidence-kinds';
+import { USUAL_WORDS } from '../shop/words';
+import { DRIVE_DATA } from '../technique/drives';
+import { forbiddenOn } from '../technique/forbidden';
+import { passCycle } from '../technique/pass-cycle';
+import { REAL_DRIVES, type RealDrive } from '../technique/choices';
+import { techniqueWords } from '../technique/technique-words';
+import { wayHazards } from '../technique/hazards';
+import type { Way } from '../technique/way';
 import type { Sheet } from './sheet';
 
 const ALWAYS =

@@ -1,4 +1,4 @@
-import type { PartShape } from '../blank';
+import type { PartShape } from '../blank/part-shape';
 import type { Sheet } from './sheet';
 
 /** The blank as it can be drawn; null in sheets that were made before it was kept, and where its end is not known here. */

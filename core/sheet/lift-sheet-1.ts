@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /**
  * Version 2 of a sheet out of version 1, which was made for one technique: what version 2 says more is said as it was

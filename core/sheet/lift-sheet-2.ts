@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /**
  * Version 3 of a sheet out of version 2, which knew of its lathe the dial and where the swivel scale reads 0: what

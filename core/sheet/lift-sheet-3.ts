@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Version 4 of a sheet out of version 3, whose hold points were the instructor's alone. Frozen. */
 export function liftSheet3(older: StoredObject): StoredObject {

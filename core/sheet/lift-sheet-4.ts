@@ -1,4 +1,4 @@
-import type { StoredObject } from '../documents';
+import type { StoredObject } from '../documents/document';
 
 /** Version 5 of a sheet out of version 4, which asked for no worksheet. Frozen. */
 export function liftSheet4(older: StoredObject): StoredObject {

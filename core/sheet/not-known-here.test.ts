@@ -1,8 +1,13 @@
-import { proposeMark } from '../marking';
-import { nextAtBench, predict, readEntry, sheetForStudent, type EntryContent } from '../record';
+import { proposeMark } from '../marking/propose-mark';
+import { nextAtBench } from '../record/next-at-bench';
+import { predict } from '../record/predict';
+import { readEntry } from '../record/read-entry';
+import { sheetForStudent } from '../record/shown-to-student';
+import type { EntryContent } from '../record/kinds';
 import { openNames, withAt } from '../test/open-names';
 import { contextOf, goodSteps, HANDED_IN, plannedCuts, recordOf, SCHEME, sheetOf } from '../test/record';
-import { notKnownHere, readSheet, sheetSchema, type Sheet } from './index';
+import { notKnownHere } from './not-known-here';
+import { readSheet, sheetSchema, type Sheet } from './sheet';
 
 /** Two starts, so that order and finding of the next start count too. */
 const sheet = sheetOf({ 'thread.designation': '3/4-16 UNF-2A (2 starts)' });

@@ -1,9 +1,11 @@
-import { leadOfThread } from '../gearing';
-import type { Lathe } from '../lathe';
-import { wordPlanIssue, type Plan } from '../plan';
-import { forbiddenOn } from '../technique';
-import { parseDesignation, threadLimits } from '../thread';
-import { lengthIn } from '../units';
+import { leadOfThread } from '../gearing/lead-of-thread';
+import type { Lathe } from '../lathe/lathe';
+import { wordPlanIssue } from '../plan/word-plan-issue';
+import type { Plan } from '../plan/plan';
+import { forbiddenOn } from '../technique/forbidden';
+import { parseDesignation } from '../thread/parse-designation';
+import { threadLimits } from '../thread/limits';
+import { lengthIn } from '../units/length';
 import { sheetGearing } from './machine/sheet-gearing';
 import { wayOfPlan } from './way-of-plan';
 

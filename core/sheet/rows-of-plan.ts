@@ -1,7 +1,7 @@
-import type { Plan } from '../plan';
-import type { AskedRow } from '../schedule';
-import { REAL_DRIVES, type RealDrive } from '../technique';
-import { lengthIn, type Length, type LengthUnit } from '../units';
+import type { Plan } from '../plan/plan';
+import type { AskedRow } from '../schedule/passes-on-dial';
+import { REAL_DRIVES, type RealDrive } from '../technique/choices';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
 
 /** A cut of the plan as a feed of the slide. */
 export interface PlanCut extends AskedRow {

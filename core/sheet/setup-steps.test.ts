@@ -1,6 +1,7 @@
-import { usualLathe } from '../lathe';
+import { usualLathe } from '../lathe/usual-lathe';
 import { sheetOf } from '../test/record';
-import { meets, showExpected, showStepValue, type Expected } from './index';
+import { meets, type Expected } from './sheet-step';
+import { showExpected, showStepValue } from './show-value';
 
 const steps = (change = {}, lathe = usualLathe('in')) =>
   Object.fromEntries(sheetOf(change, lathe).steps.map((step) => [step.id, step]));

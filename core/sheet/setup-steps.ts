@@ -1,5 +1,5 @@
-import { formatLength } from '../units';
-import { DRIVE_DATA } from '../technique';
+import { formatLength } from '../units/format-length';
+import { DRIVE_DATA } from '../technique/drives';
 import type { SheetStep } from './sheet-step';
 import { afterSteps } from './steps/after-steps';
 import { holdingStep } from './steps/holding-steps';

@@ -1,26 +1,38 @@
-import { compoundFeedFor, radialDepthOf } from '../compound';
-import { depthCaseOf, pitchDiameterAt, radialDepthFor } from '../depth';
-import { MEASURING_WORDS, overWires, wireCaseOf, type Gauge } from '../gauging';
-import { leadOfThread } from '../gearing';
-import { diameterAt } from '../geometry';
-import { grooveCaseOf, grooveWidth } from '../groove';
-import { feedDial, graduationsIn, swivelMarkOn, travelOf, type Lathe } from '../lathe';
-import { planDefaults, type Plan } from '../plan';
-import { constantAreaRows, lastGraduation, passesOnDial, rowsOnDial } from '../schedule';
-import { inShopWords, USUAL_WORDS, type ShopWords } from '../shop';
-import { driveOn, feedAngleOf, frameOfWay, slackWords, slideOf, swingOf, techniqueWords } from '../technique';
-import {
-  crestLimits,
-  leadOf,
-  parseDesignation,
-  pitchOf,
-  printTpi,
-  formOf,
-  threadLimits,
-  type Thread,
-} from '../thread';
-import type { Tip, ToolDocument } from '../tool';
-import { lengthIn, roundTo } from '../units';
+import { compoundFeedFor, radialDepthOf } from '../compound/compound';
+import { depthCaseOf, pitchDiameterAt, radialDepthFor } from '../depth/radial-depth';
+import { MEASURING_WORDS } from '../gauging/measuring-words';
+import { overWires, wireCaseOf } from '../gauging/three-wires';
+import type { Gauge } from '../gauging/gauge';
+import { leadOfThread } from '../gearing/lead-of-thread';
+import { diameterAt } from '../geometry/frame';
+import { grooveCaseOf } from '../groove/groove-case';
+import { grooveWidth } from '../groove/tip-profile';
+import { feedDial } from '../lathe/feed-dial';
+import { graduationsIn, travelOf } from '../lathe/dial-count';
+import { swivelMarkOn } from '../lathe/swivel-mark';
+import type { Lathe } from '../lathe/lathe';
+import { planDefaults } from '../plan/plan-defaults';
+import type { Plan } from '../plan/plan';
+import { constantAreaRows } from '../schedule/exact-rows';
+import { lastGraduation, passesOnDial, rowsOnDial } from '../schedule/passes-on-dial';
+import { inShopWords } from '../shop/in-shop-words';
+import { USUAL_WORDS, type ShopWords } from '../shop/words';
+import { driveOn } from '../technique/forbidden';
+import { feedAngleOf, slideOf } from '../technique/slide-of';
+import { frameOfWay } from '../technique/way';
+import { slackWords } from '../technique/slack-words';
+import { swingOf } from '../technique/swing';
+import { techniqueWords } from '../technique/technique-words';
+import { crestLimits } from '../thread/thread-limits';
+import { leadOf, pitchOf, type Thread } from '../thread/thread';
+import { parseDesignation } from '../thread/parse-designation';
+import { printTpi } from '../thread/inch-size';
+import { formOf } from '../thread/systems';
+import { threadLimits } from '../thread/limits';
+import type { Tip } from '../tool/tip';
+import type { ToolDocument } from '../tool/tool-document';
+import { lengthIn } from '../units/length';
+import { roundTo } from '../units/round';
 import { arrangeSteps } from './arrange-steps';
 import { cycleWords } from './cycle-words';
 import { sheetBlank } from './machine/sheet-blank';

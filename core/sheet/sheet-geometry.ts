@@ -1,8 +1,8 @@
-import type { DepthCase } from '../depth';
-import { frameOf, type Frame } from '../geometry';
-import type { WireCase } from '../gauging';
-import type { GrooveCase } from '../groove';
-import type { Tip } from '../tool';
+import type { DepthCase } from '../depth/radial-depth';
+import { frameOf, type Frame } from '../geometry/frame';
+import type { WireCase } from '../gauging/three-wires';
+import type { GrooveCase } from '../groove/groove-case';
+import type { Tip } from '../tool/tip';
 import type { Sheet } from './sheet';
 
 /** The frame in which a sheet is cut. */

@@ -1,4 +1,4 @@
-import type { Pass } from '../schedule';
+import type { Pass } from '../schedule/passes-on-dial';
 import type { SheetPass } from './sheet';
 
 /** A pass as a sheet keeps it: what the schedule gives, and what only its row says. */

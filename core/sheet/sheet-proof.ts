@@ -1,8 +1,13 @@
-import { nutOfClass, nutOfSize } from '../nut';
-import type { Plan, PlanEvidence } from '../plan';
-import { EVIDENCE_DATA, STRENGTH_WORDS, takesOutOfClass } from '../proof';
-import { formOf, pitchOf, type Band, type Thread, type ThreadLimits } from '../thread';
-import { formatLength, lengthIn, radians, type Length } from '../units';
+import { nutOfClass, nutOfSize } from '../nut/nut-size';
+import type { Plan, PlanEvidence } from '../plan/plan';
+import { EVIDENCE_DATA, STRENGTH_WORDS } from '../proof/evidence-kinds';
+import { takesOutOfClass } from '../proof/nut-strength';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import type { Band, ThreadLimits } from '../thread/thread-limits';
+import { formatLength } from '../units/format-length';
+import { lengthIn, type Length } from '../units/length';
+import { radians } from '../units/angle';
 import type { Sheet } from './sheet';
 
 /** What is allowed of a run-out where the plan says nothing; common practice: 0.005 in. */

@@ -11,8 +11,8 @@ import {
   words,
   yesNo,
   namedOrUnknown,
-} from '../documents';
-import { EXPECTED_SHOWN, STEP_GROUPS, STEP_UNITS } from '../plan';
+} from '../documents/parts';
+import { EXPECTED_SHOWN, STEP_GROUPS, STEP_UNITS } from '../plan/plan';
 
 export type StepUnit = (typeof STEP_UNITS)[number];
 

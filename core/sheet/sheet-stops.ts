@@ -1,6 +1,7 @@
-import type { Pass } from '../schedule';
-import { stopData, stopSteps } from '../stops';
-import type { Way } from '../technique';
+import type { Pass } from '../schedule/passes-on-dial';
+import { stopData } from '../stops/stops';
+import { stopSteps } from '../stops/stop-steps';
+import type { Way } from '../technique/way';
 import type { PlanStop } from './rows-of-plan';
 import type { Sheet } from './sheet';
 

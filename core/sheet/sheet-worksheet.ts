@@ -1,18 +1,14 @@
-import { randomFrom } from '../fair';
-import { maxRpm } from '../technique';
-import type { SlipCase } from '../slip';
-import { parseDesignation, type Thread } from '../thread';
-import { formatLength } from '../units';
-import {
-  ASK_TITLES,
-  BEFORE,
-  figureQuestion,
-  isSlipQuantity,
-  ORDERED_STEPS,
-  SAFETY_CHOICES,
-  type WorksheetAsk,
-  type WorksheetQuestion,
-} from '../worksheet';
+import { randomFrom } from '../fair/random';
+import { maxRpm } from '../technique/speed-limit';
+import type { SlipCase } from '../slip/slip-case';
+import { parseDesignation } from '../thread/parse-designation';
+import type { Thread } from '../thread/thread';
+import { formatLength } from '../units/format-length';
+import { ASK_TITLES, isSlipQuantity, type WorksheetAsk } from '../worksheet/asks';
+import { BEFORE, ORDERED_STEPS } from '../worksheet/step-order';
+import { figureQuestion } from '../worksheet/figure-questions';
+import { SAFETY_CHOICES } from '../worksheet/safety-choices';
+import type { WorksheetQuestion } from '../worksheet/question';
 import type { Sheet } from './sheet';
 
 type SheetSoFar = Omit<Sheet, 'words' | 'worksheet'>;

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
+import { documentReader } from '../documents/document';
 import {
-  documentReader,
   figure,
   header,
   length,
@@ -15,10 +15,10 @@ import {
   yesNo,
   namedOrUnknown,
   maybeNamedOrUnknown,
-} from '../documents';
-import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan';
-import { EVIDENCE_KINDS } from '../proof';
-import { worksheetQuestionSchema } from '../worksheet';
+} from '../documents/parts';
+import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan/plan';
+import { EVIDENCE_KINDS } from '../proof/evidence-kinds';
+import { worksheetQuestionSchema } from '../worksheet/question';
 import {
   CLEARINGS,
   CLEAR_ORDERS,
@@ -33,7 +33,7 @@ import {
   TOOL_SIDES,
   WORK_ENDS,
   ZERO_WAYS,
-} from '../technique';
+} from '../technique/choices';
 import { liftSheet1 } from './lift-sheet-1';
 import { liftSheet2 } from './lift-sheet-2';
 import { liftSheet3 } from './lift-sheet-3';

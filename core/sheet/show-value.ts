@@ -1,4 +1,4 @@
-import { formatLength } from '../units';
+import { formatLength } from '../units/format-length';
 import type { Expected, StepUnit } from './sheet-step';
 
 /** A step's value as shown everywhere: lengths in their decimals, the rest plain. */

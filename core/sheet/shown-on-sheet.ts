@@ -1,5 +1,5 @@
-import { shownReading, type ShownBy } from '../lathe';
-import type { Length } from '../units';
+import { shownReading, type ShownBy } from '../lathe/shown-reading';
+import type { Length } from '../units/length';
 import type { Sheet } from './sheet';
 
 /** How the readings of a sheet stand on its dial or readout. */

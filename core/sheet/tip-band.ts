@@ -1,6 +1,7 @@
-import { depthCaseOf, groundHeight, pitchDiameterAt } from '../depth';
-import type { Band, Thread, ThreadLimits } from '../thread';
-import { tipLimit } from '../tool';
+import { depthCaseOf, groundHeight, pitchDiameterAt } from '../depth/radial-depth';
+import type { Band, ThreadLimits } from '../thread/thread-limits';
+import type { Thread } from '../thread/thread';
+import { tipLimit } from '../tool/tip-limit';
 
 /**
  * What a depth leaves where the tip was not measured: the pitch diameters from a pointed tip to the bluntest that the

@@ -1,6 +1,6 @@
-import type { Plan } from '../plan';
-import type { Way } from '../technique';
-import type { Thread } from '../thread';
+import type { Plan } from '../plan/plan';
+import type { Way } from '../technique/way';
+import type { Thread } from '../thread/thread';
 
 /** The way of working that a plan asks for. */
 export function wayOfPlan({ technique, infeed, work, holding }: Plan, { side, hand, starts }: Thread): Way {

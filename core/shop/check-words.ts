@@ -1,5 +1,5 @@
 import type { FieldIssue, Result } from '../errors/field-issue';
-import { saidText } from '../units';
+import { saidText } from '../documents/visible-text';
 import { USUAL_WORDS, type ShopWords, type WordKey } from './words';
 
 const KEYS = Object.keys(USUAL_WORDS).filter((key) => key !== 'format' && key !== 'version') as WordKey[];

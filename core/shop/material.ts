@@ -1,5 +1,6 @@
 import type { InferType } from 'yup';
-import { documentReader, header, maybeFigure, maybeWords, part, words } from '../documents';
+import { documentReader } from '../documents/document';
+import { header, maybeFigure, maybeWords, part, words } from '../documents/parts';
 
 /** A material of the shop, as a document with revisions; the figures are the shop's own, with where they come from. */
 export const materialSchema = part({

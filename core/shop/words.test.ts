@@ -1,4 +1,6 @@
-import { checkWords, inShopWords, readShopWords, USUAL_WORDS } from './index';
+import { checkWords } from './check-words';
+import { inShopWords } from './in-shop-words';
+import { readShopWords, USUAL_WORDS } from './words';
 
 const words = { ...USUAL_WORDS, compound: 'top slide', crossSlide: 'cross feed', halfNut: 'split nut' };
 

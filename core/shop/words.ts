@@ -1,5 +1,6 @@
 import type { InferType } from 'yup';
-import { documentReader, header, part, words, type StoredObject } from '../documents';
+import { documentReader, type StoredObject } from '../documents/document';
+import { header, part, words } from '../documents/parts';
 
 /** What the shop calls the things for which the trade has several words; chosen once, used everywhere. */
 export const shopWordsSchema = part({

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
+import { documentReader } from '../documents/document';
 import {
-  documentReader,
   header,
   maybeLength,
   maybeNamedOrUnknown,
@@ -8,7 +8,7 @@ import {
   namedOrUnknown,
   part,
   words,
-} from '../documents';
+} from '../documents/parts';
 
 export const HOLDING_KINDS = [
   'chuck',

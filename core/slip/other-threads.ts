@@ -1,4 +1,7 @@
-import { parseDesignation, pitchOf, standardThreads, threadLimits, type Side, type Thread } from '../thread';
+import { parseDesignation } from '../thread/parse-designation';
+import { pitchOf, type Side, type Thread } from '../thread/thread';
+import { standardThreads } from '../thread/suggest';
+import { threadLimits } from '../thread/limits';
 
 /** The same size and pitch in another class of its standard. */
 export function otherClasses(thread: Thread): Thread[] {

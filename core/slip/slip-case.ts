@@ -1,6 +1,6 @@
-import type { SwivelZero } from '../compound';
-import type { Thread } from '../thread';
-import type { Tip } from '../tool';
+import type { SwivelZero } from '../compound/compound';
+import type { Thread } from '../thread/thread';
+import type { Tip } from '../tool/tip';
 
 /** What a student works out before going to the lathe. */
 export const SLIP_QUANTITIES = [

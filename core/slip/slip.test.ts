@@ -1,18 +1,13 @@
 import fc from 'fast-check';
-import {
-  recogniseSlip,
-  SLIP_HINTS,
-  SLIP_NEEDS,
-  SLIP_QUANTITIES,
-  SLIPS,
-  usualTolerance,
-  type SlipCase,
-  type SlipQuantity,
-} from '.';
-import { compoundFeedFor } from '../compound';
-import { depthCaseOf, radialDepthFor } from '../depth';
-import { overWires, wireCaseOf } from '../gauging';
-import { parseDesignation, type Thread } from '../thread';
+import { recogniseSlip } from './recognise-slip';
+import { SLIP_HINTS } from './slip-hints';
+import { SLIP_NEEDS, SLIP_QUANTITIES, usualTolerance, type SlipCase, type SlipQuantity } from './slip-case';
+import { SLIPS } from './slips';
+import { compoundFeedFor } from '../compound/compound';
+import { depthCaseOf, radialDepthFor } from '../depth/radial-depth';
+import { overWires, wireCaseOf } from '../gauging/three-wires';
+import { parseDesignation } from '../thread/parse-designation';
+import type { Thread } from '../thread/thread';
 
 function threadOf(designation: string): Thread {
   const read = parseDesignation(designation);

@@ -1,6 +1,10 @@
-import { bestWire } from '../gauging';
-import { formOf, matingThread, pitchOf, threadLimits, type Thread } from '../thread';
-import { radians, roundTo } from '../units';
+import { bestWire } from '../gauging/three-wires';
+import { formOf } from '../thread/systems';
+import { matingThread } from '../thread/fit';
+import { pitchOf, type Thread } from '../thread/thread';
+import { threadLimits } from '../thread/limits';
+import { radians } from '../units/angle';
+import { roundTo } from '../units/round';
 import { neighbours, otherClasses } from './other-threads';
 import type { SlipQuantity } from './slip-case';
 import { overWiresByHand, resultOf, type Workings } from './workings';

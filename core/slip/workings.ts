@@ -1,8 +1,10 @@
-import { swivelMarkDeg } from '../compound';
-import { bestWire, leadAngleCorrection, wireCaseOf } from '../gauging';
-import { formOf, pitchOf, threadLimits, type Thread } from '../thread';
-import { tipShortening, type Tip } from '../tool';
-import { degrees, radians } from '../units';
+import { swivelMarkDeg } from '../compound/compound';
+import { bestWire, leadAngleCorrection, wireCaseOf } from '../gauging/three-wires';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import { threadLimits } from '../thread/limits';
+import { tipShortening, type Tip } from '../tool/tip';
+import { degrees, radians } from '../units/angle';
 import type { SlipCase, SlipQuantity } from './slip-case';
 
 /** A calculation as it is done by hand, with every quantity that a slip may put another in the place of. */

@@ -1,4 +1,4 @@
-import { hasTailstock, type Holding } from '../technique';
+import { hasTailstock, type Holding } from '../technique/choices';
 import { stopData } from './stops';
 
 /**

@@ -1,4 +1,5 @@
-import { ENDING_CHECKS, isTrial, stopData, STOPS, stopSteps } from './index';
+import { ENDING_CHECKS, isTrial, stopData, STOPS } from './stops';
+import { stopSteps } from './stop-steps';
 
 test('the centre out and in again belongs to the trial (common practice)', () => {
   expect(stopSteps('nut', 'chuck-and-centre', 'nut')).toEqual([

@@ -1,5 +1,6 @@
-import { fitOf, parseDesignation } from '../thread';
-import { fitTable, tableLines } from './index';
+import { fitOf } from '../thread/fit';
+import { parseDesignation } from '../thread/parse-designation';
+import { fitTable, tableLines } from './thread-table';
 
 function tableOf(text: string) {
   const read = parseDesignation(text);

@@ -1,18 +1,14 @@
-import { bestWire, gaugeSizes, leadAngleMatters, overWires, wireCaseOf, wireRange } from '../gauging';
-import {
-  coatedLimits,
-  crestLimits,
-  formOf,
-  pitchOf,
-  printDesignation,
-  type Band,
-  type Coating,
-  type Fit,
-  type LimitQuantity,
-  type Thread,
-  type ThreadLimits,
-} from '../thread';
-import { formatLength, LENGTH_DECIMALS, otherUnit, type LengthUnit } from '../units';
+import { bestWire, overWires, wireCaseOf, wireRange } from '../gauging/three-wires';
+import { gaugeSizes, leadAngleMatters } from '../gauging/other-gauges';
+import { coatedLimits, type Coating } from '../thread/coating';
+import { crestLimits, type Band, type ThreadLimits } from '../thread/thread-limits';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import { printDesignation } from '../thread/print-designation';
+import type { Fit } from '../thread/fit';
+import type { LimitQuantity } from '../thread/thread-system';
+import { formatLength, LENGTH_DECIMALS } from '../units/format-length';
+import { otherUnit, type LengthUnit } from '../units/length';
 
 /** One member of a fit with all that is looked up for it. Lengths in the thread's unit. */
 export interface MemberTable {

@@ -1,5 +1,6 @@
-import type { Advance } from '../gearing';
-import { halfNutBy, type Lathe } from '../lathe';
+import type { Advance } from '../gearing/advance';
+import { halfNutBy } from '../lathe/half-nut-by';
+import type { Lathe } from '../lathe/lathe';
 import {
   HOLDINGS,
   hasTailstock,

@@ -1,4 +1,4 @@
-import type { FeedSlide } from '../lathe';
+import type { FeedSlide } from '../lathe/feed-dial';
 import { capital, type TechniqueWords } from './technique-words';
 import { frameOfWay, type Way } from './way';
 

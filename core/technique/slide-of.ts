@@ -1,4 +1,4 @@
-import type { FeedSlide } from '../lathe';
+import type { FeedSlide } from '../lathe/feed-dial';
 import { feedsByCompound, type InfeedWay } from './choices';
 
 /** The slide that feeds in a way of feeding. */

@@ -1,4 +1,5 @@
-import { fastestWithin, slowest, type Lathe, type SettableSpeed } from '../lathe';
+import { fastestWithin, slowest, type SettableSpeed } from '../lathe/speeds-of';
+import type { Lathe } from '../lathe/lathe';
 import { maxRpm, type SpeedLimit } from './speed-limit';
 
 /**

@@ -1,5 +1,5 @@
-import type { Frame } from '../geometry';
-import type { Swing } from '../lathe';
+import type { Frame } from '../geometry/frame';
+import type { Swing } from '../lathe/swivel-mark';
 
 /**
  * Which way the compound is swung out of the line of the cross slide, seen from above with the headstock on the left and

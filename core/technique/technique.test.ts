@@ -1,28 +1,17 @@
 import Fraction from 'fraction.js';
-import { advanceOfMm, advanceOfTpi } from '../gearing';
-import { usualLathe, type Lathe } from '../lathe';
-import { USUAL_WORDS } from '../shop';
-import {
-  driveOn,
-  feedAngleOf,
-  forbiddenOn,
-  holdingsOf,
-  leastRunOut,
-  maxRpm,
-  passCycle,
-  REAL_DRIVES,
-  slideOf,
-  speedLimit,
-  techniqueWords,
-  timeLeft,
-  wayConflicts,
-  threadingSpeed,
-  wayHazards,
-  WORK_ENDS,
-  type RealDrive,
-  type SpeedCase,
-  type Way,
-} from './index';
+import { advanceOfMm, advanceOfTpi } from '../gearing/advance';
+import { usualLathe } from '../lathe/usual-lathe';
+import type { Lathe } from '../lathe/lathe';
+import { USUAL_WORDS } from '../shop/words';
+import { driveOn, forbiddenOn, holdingsOf, wayConflicts } from './forbidden';
+import { feedAngleOf, slideOf } from './slide-of';
+import { leastRunOut, maxRpm, speedLimit, timeLeft, type SpeedCase } from './speed-limit';
+import { passCycle } from './pass-cycle';
+import { REAL_DRIVES, WORK_ENDS, type RealDrive } from './choices';
+import { techniqueWords } from './technique-words';
+import { threadingSpeed } from './threading-speed';
+import { wayHazards } from './hazards';
+import type { Way } from './way';
 
 const USUAL: Way = {
   side: 'external',

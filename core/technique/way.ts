@@ -1,5 +1,5 @@
-import { frameOf, type Direction, type Frame, type ToolSide } from '../geometry';
-import type { Hand, Side } from '../thread';
+import { frameOf, type Direction, type Frame, type ToolSide } from '../geometry/frame';
+import type { Hand, Side } from '../thread/thread';
 import type { ClearOrder, Clearing, Drive, WorkEnd, Holding, InfeedWay, MarkRule } from './choices';
 
 /** One way of cutting a thread: all choices that decide its steps, its pass cycle, its speed and its hazards. */

@@ -1,5 +1,5 @@
-import type { KnownKind } from '../record';
-import type { Sheet } from '../sheet';
+import type { KnownKind } from '../record/kinds';
+import type { Sheet } from '../sheet/sheet';
 
 type Content = Readonly<Record<string, unknown>>;
 

@@ -1,17 +1,20 @@
-import { usualLathe, type Lathe } from '../lathe';
-import { usualScheme, type Scheme } from '../marking';
-import { EMPTY_PLAN_FORM, formFrom, readPlan, withLeaf, type Plan, type PlanForm } from '../plan';
-import {
-  predict,
-  type Entry,
-  type EntryContent,
-  type PassContent,
-  type ReadingContext,
-  type Role,
-  type StepContent,
-} from '../record';
-import { USUAL_WORDS } from '../shop';
-import { sheetFor, wantedChoice, type Sheet, type SheetPass } from '../sheet';
+import { usualLathe } from '../lathe/usual-lathe';
+import type { Lathe } from '../lathe/lathe';
+import { usualScheme } from '../marking/usual-scheme';
+import type { Scheme } from '../marking/scheme';
+import { EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '../plan/draft';
+import { readPlan } from '../plan/read-plan';
+import type { Plan } from '../plan/plan';
+import { predict } from '../record/predict';
+import type { Entry, Role } from '../record/entry';
+import type { EntryContent } from '../record/kinds';
+import type { PassContent } from '../record/kinds/pass';
+import type { ReadingContext } from '../record/entry-kind';
+import type { StepContent } from '../record/kinds/step';
+import { USUAL_WORDS } from '../shop/words';
+import { sheetFor } from '../sheet/sheet-for';
+import { wantedChoice } from '../sheet/wanted-choice';
+import type { Sheet, SheetPass } from '../sheet/sheet';
 
 /** For tests: texts at fields of a form. */
 export type Leaves = Readonly<Record<string, string>>;

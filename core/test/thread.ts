@@ -1,4 +1,7 @@
-import { parseDesignation, threadLimits, type Thread, type ThreadLimits } from '../thread';
+import { parseDesignation } from '../thread/parse-designation';
+import { threadLimits } from '../thread/limits';
+import type { Thread } from '../thread/thread';
+import type { ThreadLimits } from '../thread/thread-limits';
 
 /** For tests: the thread of a designation. */
 export function threadOf(text: string): Thread {

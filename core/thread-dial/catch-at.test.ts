@@ -1,4 +1,4 @@
-import { catchAt, wayToNearest } from './index';
+import { catchAt, wayToNearest } from './catch-at';
 
 /** 8 TPI, 32 teeth, eight marks; 13 TPI comes back every 8 turns of the screw. */
 const odd = { gearTeeth: 32, turnsToRepeat: 8, marks: [0, 4, 8, 12, 16, 20, 24, 28], first: 0 };

@@ -1,5 +1,5 @@
 import type Fraction from 'fraction.js';
-import type { Advance } from '../gearing';
+import type { Advance } from '../gearing/advance';
 
 /** What the arithmetic of a thread dial needs: its gear, the lead screw, and the lead that is cut. */
 export interface DialGearing {

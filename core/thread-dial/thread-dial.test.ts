@@ -1,16 +1,8 @@
 import fc from 'fast-check';
 import Fraction from 'fraction.js';
-import { advanceOfMm, advanceOfTpi, type Advance } from '../gearing';
-import {
-  closesBetween,
-  dialTurnSeconds,
-  evenMarks,
-  gearToMesh,
-  groupsOfMarks,
-  longestWaitSeconds,
-  safeMarksFrom,
-  wrongSeats,
-} from './index';
+import { advanceOfMm, advanceOfTpi, type Advance } from '../gearing/advance';
+import { closesBetween, dialTurnSeconds, gearToMesh, longestWaitSeconds, wrongSeats } from './between-marks';
+import { evenMarks, groupsOfMarks, safeMarksFrom } from './safe-marks';
 
 const tpi = (perInch: string | number) => advanceOfTpi(new Fraction(perInch));
 const mm = (pitch: string | number) => advanceOfMm(new Fraction(pitch));

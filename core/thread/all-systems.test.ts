@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { limitsOf, threadOf } from '../test/thread';
-import { fitOf, formOf, printDesignation, suggestThreads, threadLimits } from './index';
+import { fitOf } from './fit';
+import { formOf } from './systems';
+import { printDesignation } from './print-designation';
+import { suggestThreads } from './suggest';
+import { threadLimits } from './limits';
 
 /** Every thread of every series with its usual classes. */
 const ALL = [

@@ -1,5 +1,6 @@
 import { limitsOf } from '../test/thread';
-import { coatedLimits, coatingByAllowance, FORM_60, FORM_TRAPEZOIDAL } from './index';
+import { coatedLimits, coatingByAllowance } from './coating';
+import { FORM_60, FORM_TRAPEZOIDAL } from './thread-form';
 
 /** ASME B1.1, section 7: four times the thickness on the pitch diameter, twice on the crest. */
 test('an external thread is cut smaller by the coating', () => {

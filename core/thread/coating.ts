@@ -1,4 +1,5 @@
-import { radians, roundTo } from '../units';
+import { radians } from '../units/angle';
+import { roundTo } from '../units/round';
 import type { ThreadForm } from './thread-form';
 import { crestLimits, type Band, type ThreadLimits } from './thread-limits';
 

@@ -1,5 +1,9 @@
 import fc from 'fast-check';
-import { leadOf, parseDesignation, printDesignation, printTpi, suggestThreads } from './index';
+import { leadOf } from './thread';
+import { parseDesignation } from './parse-designation';
+import { printDesignation } from './print-designation';
+import { printTpi } from './inch-size';
+import { suggestThreads } from './suggest';
 import { METRIC_COARSE, METRIC_FINE } from './metric/metric-series';
 import { UNIFIED_SERIES } from './unified/unified-series';
 

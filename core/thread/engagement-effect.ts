@@ -1,4 +1,4 @@
-import { formatLength } from '../units';
+import { formatLength } from '../units/format-length';
 import { engagementGroup, normalEngagementMm } from './metric/engagement-group';
 import type { Thread } from './thread';
 import { engagementLengthIn } from './unified/external-limits';

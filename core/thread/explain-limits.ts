@@ -1,5 +1,5 @@
 import type { Why } from '../explain/why';
-import { formatLength } from '../units';
+import { formatLength } from '../units/format-length';
 import type { Band, ThreadLimits } from './thread-limits';
 import { printDesignation } from './print-designation';
 import { formOf, systemOf } from './systems';

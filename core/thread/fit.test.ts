@@ -1,5 +1,8 @@
 import { threadOf } from '../test/thread';
-import { explainLimits, fitOf, matingThread, printDesignation, threadLimits } from './index';
+import { explainLimits } from './explain-limits';
+import { fitOf, matingThread } from './fit';
+import { printDesignation } from './print-designation';
+import { threadLimits } from './limits';
 
 test.each([
   ['3/4-16 UNF-2A', '3/4-16 UNF-2B'],

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { limitsOf } from '../test/thread';
-import type { ThreadLimits } from './index';
+import type { ThreadLimits } from './thread-limits';
 
 interface Row {
   designation: string;

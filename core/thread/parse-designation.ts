@@ -5,7 +5,7 @@ import { parsePipe } from './pipe/parse-pipe';
 import { namesSquare } from './square/square-thread';
 import type { ReadThread } from './read-thread';
 import { tidy } from './tidy';
-import { typedText } from '../units';
+import { typedText } from '../units/typed-text';
 import { parseTrapezoidal } from './trapezoidal/parse-trapezoidal';
 import { parseUnified } from './unified/parse-unified';
 import { parseWhitworth } from './whitworth/parse-whitworth';

@@ -1,7 +1,7 @@
 import { ACME_SIZES } from './acme/acme-series';
 import { METRIC_COARSE, METRIC_FINE } from './metric/metric-series';
 import { PIPE_SIZES } from './pipe/pipe-sizes';
-import { typedText } from '../units';
+import { typedText } from '../units/typed-text';
 import type { Side } from './thread';
 import { TRAPEZOIDAL_SIZES } from './trapezoidal/trapezoidal-tables';
 import { CONSTANT_PITCH_TPI, inferUnifiedSeries, UNIFIED_SERIES } from './unified/unified-series';

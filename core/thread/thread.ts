@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import type { LengthUnit } from '../units';
+import type { LengthUnit } from '../units/length';
 
 export type UnifiedSeries = 'UNC' | 'UNF' | 'UNEF' | 'UN' | 'UNS';
 export type MetricSeries = 'coarse' | 'fine' | 'special';

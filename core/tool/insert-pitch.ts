@@ -1,5 +1,7 @@
 import { bad, good, type Result } from '../errors/field-issue';
-import { lengthIn, parseFigures, parseLength, typedText, type Length, type LengthUnit } from '../units';
+import { lengthIn, type Length, type LengthUnit } from '../units/length';
+import { parseFigures, parseLength } from '../units/parse-length';
+import { typedText } from '../units/typed-text';
 
 /** A pitch as an insert's box gives it: a length, or threads per inch. */
 export type InsertPitch = { length: Length; threadsPerInch: null } | { length: null; threadsPerInch: number };

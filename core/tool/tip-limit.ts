@@ -1,5 +1,7 @@
-import { formOf, pitchOf, type Thread, type ThreadLimits } from '../thread';
-import { radians } from '../units';
+import { formOf } from '../thread/systems';
+import { pitchOf, type Thread } from '../thread/thread';
+import type { ThreadLimits } from '../thread/thread-limits';
+import { radians } from '../units/angle';
 import { tipHalfWidth, type Tip } from './tip';
 
 /** The largest tip with which the root still clears the mating thread. Lengths in the thread's unit. */

@@ -1,5 +1,6 @@
 import { limitsOf, threadOf } from '../test/thread';
-import { tipFit, tipHalfWidth, tipLimit, tipShortening } from './index';
+import { tipFit, tipLimit } from './tip-limit';
+import { tipHalfWidth, tipShortening } from './tip';
 
 /** Geometry of the 60 degree form: a flat f shortens by 0.866 f, a radius r by r (trade, section 4). */
 test('what a tip stops short of its point', () => {

@@ -1,4 +1,4 @@
-import { radians } from '../units';
+import { radians } from '../units/angle';
 
 /** The cutting end of the tool. Lengths are in the thread's unit. */
 export type Tip = { kind: 'sharp' } | { kind: 'flat'; flat: number } | { kind: 'radius'; radius: number };

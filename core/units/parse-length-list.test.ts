@@ -1,4 +1,4 @@
-import { parseLengthList } from './index';
+import { parseLengthList } from './parse-length-list';
 
 function values(text: string): number[] {
   const read = parseLengthList('readings', text, 'in');

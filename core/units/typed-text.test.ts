@@ -1,4 +1,6 @@
-import { MOST_FIGURES, parseFigures, parseLength, saidText, typedText, visibleLength } from './index';
+import { MOST_FIGURES, typedText } from './typed-text';
+import { parseFigures, parseLength } from './parse-length';
+import { saidText, visibleLength } from '../documents/visible-text';
 
 test('ends are trimmed, runs of spaces made one, and what is too long is refused unread', () => {
   expect(typedText('x', ' 1 \t  1/8 ')).toEqual({ ok: true, value: '1 1/8' });

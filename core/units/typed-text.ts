@@ -12,4 +12,4 @@ export function typedText(field: string, text: string, most = MOST_FIGURES): Res
   return good(text.trim().replace(/\s+/g, ' '));
 }
 
-export { saidText, visibleLength } from '../documents';
+export { saidText, visibleLength } from '../documents/visible-text';

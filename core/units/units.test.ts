@@ -1,4 +1,8 @@
-import { formatLength, lengthIn, parseAngleDeg, parseLength, parseWhole, roundTo } from './index';
+import { formatLength } from './format-length';
+import { lengthIn } from './length';
+import { parseAngleDeg } from './parse-angle';
+import { parseLength, parseWhole } from './parse-length';
+import { roundTo } from './round';
 
 const read = (text: string, unit: 'in' | 'mm') => parseLength('blankDiameter', text, unit);
 

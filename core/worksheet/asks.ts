@@ -1,4 +1,4 @@
-import { SLIP_QUANTITIES, type SlipQuantity } from '../slip';
+import { SLIP_QUANTITIES, type SlipQuantity } from '../slip/slip-case';
 
 /** What a plan can ask a student to find before the sheet opens. Stored by name. */
 export const WORKSHEET_ASKS = [

@@ -1,14 +1,15 @@
-import type { SwivelZero } from '../compound';
+import type { SwivelZero } from '../compound/compound';
+import { recogniseSlip } from '../slip/recognise-slip';
 import {
-  recogniseSlip,
   SLIP_NEEDS,
   usualTolerance,
   type SlipCase,
   type SlipField,
   type SlipQuantity,
-} from '../slip';
-import { printDesignation } from '../thread';
-import { formatLength, LENGTH_DECIMALS, type LengthUnit } from '../units';
+} from '../slip/slip-case';
+import { printDesignation } from '../thread/print-designation';
+import { formatLength, LENGTH_DECIMALS } from '../units/format-length';
+import type { LengthUnit } from '../units/length';
 import { ASK_TITLES } from './asks';
 import type { WorksheetQuestion } from './question';
 

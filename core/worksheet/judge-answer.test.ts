@@ -1,7 +1,10 @@
-import { EMPTY_LATHE_FORM, readLatheForm } from '../lathe';
+import { EMPTY_LATHE_FORM } from '../lathe/form/lathe-form';
+import { readLatheForm } from '../lathe/form/read-lathe-form';
 import { sheetOf } from '../test/record';
-import { slipCaseOf } from '../sheet';
-import { joinedOptions, judgeAnswer, putQuestion, readAnswer, WORKSHEET_ASKS, type WorksheetAsk } from '.';
+import { slipCaseOf } from '../sheet/sheet-worksheet';
+import { joinedOptions, judgeAnswer, readAnswer } from './judge-answer';
+import { putQuestion } from './question';
+import { WORKSHEET_ASKS, type WorksheetAsk } from './asks';
 
 const all = Object.fromEntries(WORKSHEET_ASKS.map((ask) => [`worksheet.${ask}`, 'yes']));
 /** An inch lathe with the usual dial: 32 teeth on 8 TPI, four numbered marks and four plain ones. */

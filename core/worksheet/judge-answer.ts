@@ -1,5 +1,8 @@
-import { recogniseSlip, SLIP_HINTS, type SlipCase, type SlipId } from '../slip';
-import { parseFigures } from '../units';
+import { recogniseSlip } from '../slip/recognise-slip';
+import { SLIP_HINTS } from '../slip/slip-hints';
+import type { SlipCase } from '../slip/slip-case';
+import type { SlipId } from '../slip/slips';
+import { parseFigures } from '../units/parse-length';
 import { isSlipQuantity } from './asks';
 import type { WorksheetQuestion } from './question';
 

@@ -1,5 +1,5 @@
 import type { InferType } from 'yup';
-import { figure, listOf, maybeFigure, maybeOneOf, oneOf, part, whole, words } from '../documents';
+import { figure, listOf, maybeFigure, maybeOneOf, oneOf, part, whole, words } from '../documents/parts';
 import { WORKSHEET_ASKS } from './asks';
 
 export const QUESTION_KINDS = ['figure', 'marks', 'order', 'safe'] as const;

@@ -1,5 +1,6 @@
-import { latheFormOf, usualLathe } from '@/core/lathe';
-import type { PlanForm } from '@/core/plan';
+import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
+import { usualLathe } from '@/core/lathe/usual-lathe';
+import type { PlanForm } from '@/core/plan/draft';
 import { loadAttempt } from '../attempts';
 import { closeDatabase } from '../database';
 import { createExercise } from '../exercises';

@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
-import { usualLathe, latheFormOf } from '@/core/lathe';
-import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan';
-import { ENTRY_KINDS, type EntryEnvelope, type KnownKind } from '@/core/record';
+import { usualLathe } from '@/core/lathe/usual-lathe';
+import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
+import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan/draft';
+import { ENTRY_KINDS, type KnownKind } from '@/core/record/kinds';
+import type { EntryEnvelope } from '@/core/record/entry-envelope';
 import { closeDatabase, database } from '../database';
 import { mariadbDriver } from '../mariadb-driver';
 import { migrate } from '../migrate';

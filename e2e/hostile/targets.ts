@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
-import { BOOK_KINDS, emptyBookForm } from '../../core/book';
-import { FAULT_IDS } from '../../core/fault';
-import { EMPTY_LATHE_FORM, LATHE_FIELDS, usualLathe } from '../../core/lathe';
-import { PLAN_FIELDS, withLeaf, type PlanForm } from '../../core/plan';
-import { ENTRY_KINDS, type KnownKind } from '../../core/record';
+import { BOOK_KINDS } from '../../core/book/book';
+import { emptyBookForm } from '../../core/book/read-book-form';
+import { FAULT_IDS } from '../../core/fault/faults';
+import { EMPTY_LATHE_FORM, LATHE_FIELDS } from '../../core/lathe/form/lathe-form';
+import { usualLathe } from '../../core/lathe/usual-lathe';
+import { PLAN_FIELDS, withLeaf, type PlanForm } from '../../core/plan/draft';
+import { ENTRY_KINDS, type KnownKind } from '../../core/record/kinds';
 import { anyText } from '../../core/test/arbitrary-text';
 import { entryExamples } from '../../core/test/entry-examples';
 import { planFor, sheetOf } from '../../core/test/record';

@@ -1,7 +1,12 @@
 import polygonClipping, { type MultiPolygon, type Polygon } from 'polygon-clipping';
-import { cutCaseOf, cutThread, measureThread, toolShape, type CutCase } from '@/core/cut';
-import { fairness, type FairCase } from '@/core/fair';
-import { poseOf, type Pose } from '@/core/geometry';
+import { cutCaseOf } from '@/core/cut/cut-feeds';
+import { cutThread } from '@/core/cut/cut-thread';
+import { measureThread } from '@/core/cut/measure-thread';
+import { toolShape } from '@/core/cut/tool-shape';
+import type { CutCase } from '@/core/cut/cut-case';
+import { fairness } from '@/core/fair/fairness';
+import type { FairCase } from '@/core/fair/fair-case';
+import { poseOf, type Pose } from '@/core/geometry/pose';
 import { TRUE_GROOVE } from '@/core/test/groove';
 import { sampledAreas } from '@/core/test/sampled-cut';
 import { kept } from './figures';

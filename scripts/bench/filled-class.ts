@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { subHours } from 'date-fns';
-import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan';
-import { ENTRY_KINDS, type Entry, type KnownKind } from '@/core/record';
-import { latheFormOf, usualLathe } from '@/core/lathe';
+import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan/draft';
+import { ENTRY_KINDS, type KnownKind } from '@/core/record/kinds';
+import type { Entry } from '@/core/record/entry';
+import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
+import { usualLathe } from '@/core/lathe/usual-lathe';
 import { loadAttempt } from '@/data/attempts';
 import { database } from '@/data/database';
 import { createExercise, loadExercise, saveDraft } from '@/data/exercises';

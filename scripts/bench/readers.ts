@@ -1,6 +1,11 @@
-import { EMPTY_PLAN_FORM, readPlan, withLeaf } from '@/core/plan';
-import { parseDesignation, readSquare, suggestThreads } from '@/core/thread';
-import { parseAngleDeg, parseFigures, parseLength, parseLengthList, parseWhole } from '@/core/units';
+import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan/draft';
+import { readPlan } from '@/core/plan/read-plan';
+import { parseDesignation } from '@/core/thread/parse-designation';
+import { readSquare } from '@/core/thread/square/square-thread';
+import { suggestThreads } from '@/core/thread/suggest';
+import { parseAngleDeg } from '@/core/units/parse-angle';
+import { parseFigures, parseLength, parseWhole } from '@/core/units/parse-length';
+import { parseLengthList } from '@/core/units/parse-length-list';
 
 const M16 = withLeaf(EMPTY_PLAN_FORM, 'thread.designation', 'M16');
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useState, type ComponentType } from 'react';
-import type { BenchHome } from '@/core/board';
-import type { ShopWords } from '@/core/shop';
+import type { BenchHome } from '@/core/board/bench-home';
+import type { ShopWords } from '@/core/shop/words';
 import { useNews } from '../shell/news';
 import { ask } from '../shell/send';
 import { useTouch } from '../shell/touch';

@@ -1,4 +1,5 @@
-import { ENTRY_KINDS, predict } from '@/core/record';
+import { ENTRY_KINDS } from '@/core/record/kinds';
+import { predict } from '@/core/record/predict';
 import { entryExamples } from '@/core/test/entry-examples';
 import { goodSteps, recordOf, sheetOf } from '@/core/test/record';
 import type { KeptEntry } from './bench-store';

@@ -1,7 +1,9 @@
 import { useId, useMemo } from 'react';
 import { scaleLinear } from 'd3-scale';
-import { grooveOfRecord, type Entry, type Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { grooveOfRecord } from '@/core/record/groove-of-record';
+import type { Entry } from '@/core/record/entry';
+import type { Prediction } from '@/core/record/predict';
+import type { Sheet } from '@/core/sheet/sheet';
 import { profilePath } from '../drawing/profile-path';
 import { scaleBarFor } from '../drawing/section-geometry';
 import { Hatch } from '../drawing/section-marks';

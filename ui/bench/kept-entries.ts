@@ -1,5 +1,4 @@
-import type { KeptEntry } from './bench-store';
-import { benchStore } from './bench-store';
+import { type KeptEntry, benchStore } from './bench-store';
 
 type New = Omit<KeptEntry, 'sequence' | 'state' | 'why'>;
 

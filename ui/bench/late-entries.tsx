@@ -1,5 +1,6 @@
-import { entryWords, type Entry } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { entryWords } from '@/core/record/entry-words';
+import type { Entry } from '@/core/record/entry';
+import type { Sheet } from '@/core/sheet/sheet';
 import { Button } from '../kit/button';
 import type { AttemptRecord } from '../recording/use-record';
 

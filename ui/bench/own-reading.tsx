@@ -1,8 +1,11 @@
 import { useState } from 'react';
-import { readingShown } from '@/core/lathe';
-import { warnCut, type EntryFields, type Prediction } from '@/core/record';
-import { sheetShownBy, type Sheet } from '@/core/sheet';
-import { parseLength } from '@/core/units';
+import { readingShown } from '@/core/lathe/shown-reading';
+import { warnCut } from '@/core/record/warn-cut';
+import type { EntryFields } from '@/core/record/entry-kind';
+import type { Prediction } from '@/core/record/predict';
+import { sheetShownBy } from '@/core/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/sheet/sheet';
+import { parseLength } from '@/core/units/parse-length';
 import { Button } from '../kit/button';
 import { Keypad } from '../kit/keypad';
 import { Message } from '../kit/message';

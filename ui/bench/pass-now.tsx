@@ -1,9 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
-import { capital } from '@/core/gauging';
-import { chipLook, warnCut, type EntryFields, type Prediction } from '@/core/record';
-import { dialFigures } from '@/core/lathe';
-import { shownOnSheet, type Sheet } from '@/core/sheet';
-import { DRIVE_DATA } from '@/core/technique';
+import { capital } from '@/core/gauging/measuring-words';
+import { chipLook } from '@/core/record/chip-look';
+import { warnCut } from '@/core/record/warn-cut';
+import type { EntryFields } from '@/core/record/entry-kind';
+import type { Prediction } from '@/core/record/predict';
+import { dialFigures } from '@/core/lathe/dial-text';
+import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/sheet/sheet';
+import { DRIVE_DATA } from '@/core/technique/drives';
 import { useGauge } from '../gauge/use-gauge';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';

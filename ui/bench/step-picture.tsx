@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
-import { drawnBlank, type SheetStep, type Sheet } from '@/core/sheet';
+import { drawnBlank } from '@/core/sheet/drawn-blank';
+import type { SheetStep } from '@/core/sheet/sheet-step';
+import type { Sheet } from '@/core/sheet/sheet';
 import { blankSketch } from '../card/sketches/blank-sketch';
 import { dialSketch } from '../card/sketches/dial-sketch';
 import { gearSketch } from '../card/sketches/gear-sketch';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { entryWords, type Entry } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { entryWords } from '@/core/record/entry-words';
+import type { Entry } from '@/core/record/entry';
+import type { Sheet } from '@/core/sheet/sheet';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Message } from '../kit/message';

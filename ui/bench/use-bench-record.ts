@@ -1,14 +1,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
-import {
-  ENTRY_KINDS,
-  isKind,
-  kindNamed,
-  leadingDevice,
-  readAtBench,
-  type Entry,
-  type EntryContent,
-  type EntryFields,
-} from '@/core/record';
+import { ENTRY_KINDS, type EntryContent } from '@/core/record/kinds';
+import { isKind, type Entry } from '@/core/record/entry';
+import { kindNamed } from '@/core/record/read-stored-entry';
+import { leadingDevice } from '@/core/record/leading';
+import { readAtBench } from '@/core/record/read-at-bench';
+import type { EntryFields } from '@/core/record/entry-kind';
 import type { AttemptViewProps } from '../recording/attempt-view';
 import type { Added } from '../recording/use-record';
 import { deviceTime } from '../shell/device';

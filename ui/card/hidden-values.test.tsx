@@ -1,7 +1,8 @@
 import { render } from '@testing-library/react';
-import type { EntryContent } from '@/core/record';
-import { sheetForStudent, worksheetShown } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import type { EntryContent } from '@/core/record/kinds';
+import { sheetForStudent } from '@/core/record/shown-to-student';
+import { worksheetShown } from '@/core/record/worksheet-progress';
+import type { Sheet } from '@/core/sheet/sheet';
 import { HANDED_IN, recordOf, sheetOf } from '@/core/test/record';
 import { showLengthIn } from '../units/show-length';
 import { SetupSheet } from './setup-sheet';

@@ -1,15 +1,12 @@
-import { capital } from '@/core/gauging';
-import { dialFigures } from '@/core/lathe';
-import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut';
-import { EVIDENCE_DATA } from '@/core/proof';
-import {
-  isHeldBack,
-  showExpected,
-  shownOnSheet,
-  TO_BE_FOUND,
-  type Sheet,
-  type SheetStep,
-} from '@/core/sheet';
+import { capital } from '@/core/gauging/measuring-words';
+import { dialFigures } from '@/core/lathe/dial-text';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut/nut-answer';
+import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
+import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
+import { showExpected } from '@/core/sheet/show-value';
+import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/sheet/sheet';
+import type { SheetStep } from '@/core/sheet/sheet-step';
 import type { ShowLength } from '../units/show-length';
 import { slideWord } from '../recording/slide-word';
 

@@ -1,5 +1,5 @@
-import type { Piece, Profile } from '@/core/geometry';
-import { depthAt } from '@/core/geometry';
+import { type Piece, depthAt } from '@/core/geometry/piece';
+import type { Profile } from '@/core/geometry/profile';
 
 /** How a drawing places the frame of the cut: pixels for a place along the axis, and for a depth. */
 export interface Placing {

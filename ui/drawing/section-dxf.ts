@@ -1,7 +1,9 @@
 import Drawing from 'dxf-writer';
-import { groundOver, layerAfter } from '@/core/cut';
-import { depthAt, moveProfile, type Piece, type Profile } from '@/core/geometry';
-import { toolEdge } from '@/core/groove';
+import { groundOver } from '@/core/cut/ground-over';
+import { layerAfter } from '@/core/cut/cut-thread';
+import { depthAt, type Piece } from '@/core/geometry/piece';
+import { moveProfile, type Profile } from '@/core/geometry/profile';
+import { toolEdge } from '@/core/groove/tool-edge';
 import type { SectionLayout } from './section-geometry';
 
 /** Two pitches to both sides of the deepest groove. */

@@ -2,10 +2,13 @@
 
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
-import type { FloorPiece } from '@/core/board';
-import type { Role } from '@/core/people';
-import { floorState, maySign, predict, type Entry } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import type { FloorPiece } from '@/core/board/floor';
+import type { Role } from '@/core/people/role';
+import { floorState } from '@/core/record/floor-state';
+import { maySign } from '@/core/record/may-sign';
+import { predict } from '@/core/record/predict';
+import type { Entry } from '@/core/record/entry';
+import type { Sheet } from '@/core/sheet/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Fold } from '../kit/fold';

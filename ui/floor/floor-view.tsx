@@ -2,8 +2,8 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { byLathe, waitingFirst, type Floor } from '@/core/board';
-import type { Role } from '@/core/people';
+import { byLathe, waitingFirst, type Floor } from '@/core/board/floor';
+import type { Role } from '@/core/people/role';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';
 import { useNews } from '../shell/news';

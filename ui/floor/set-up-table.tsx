@@ -1,5 +1,6 @@
-import { isKind, type Entry, type Prediction } from '@/core/record';
-import { showExpected, showStepValue } from '@/core/sheet';
+import { isKind, type Entry } from '@/core/record/entry';
+import type { Prediction } from '@/core/record/predict';
+import { showExpected, showStepValue } from '@/core/sheet/show-value';
 import { StandingMark } from '../kit/state-mark';
 import { standingOf } from '../recording/standing-of';
 

@@ -2,7 +2,7 @@
 
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useState, type ReactNode } from 'react';
-import { ATTEMPT_STATES } from '@/core/record';
+import { ATTEMPT_STATES } from '@/core/record/record-state';
 import type { Why } from '@/core/explain/why';
 import { SectionDrawing } from '../drawing/section-drawing';
 import { Button } from './button';

@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet';
+import type { Sheet } from '@/core/sheet/sheet';
 
 const R = 100;
 

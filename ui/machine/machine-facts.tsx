@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
-import { highestSpeed } from '@/core/record';
-import { isHeldBack, TO_BE_FOUND, type Sheet } from '@/core/sheet';
+import { highestSpeed } from '@/core/record/step-progress';
+import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
+import type { Sheet } from '@/core/sheet/sheet';
 import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
 

@@ -1,8 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { readStock, type Advance, type FoundTrain } from '@/core/gearing';
-import { fixedRatioOf, screwOf, type Lathe } from '@/core/lathe';
+import { readStock } from '@/core/gearing/read-stock';
+import type { Advance } from '@/core/gearing/advance';
+import type { FoundTrain } from '@/core/gearing/find-trains';
+import { fixedRatioOf } from '@/core/lathe/chart-check';
+import { screwOf } from '@/core/lathe/screw-of';
+import type { Lathe } from '@/core/lathe/lathe';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

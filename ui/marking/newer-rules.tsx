@@ -1,4 +1,4 @@
-import type { NewerProposal } from '@/core/marking';
+import type { NewerProposal } from '@/core/marking/propose-mark';
 
 /** What newer rules would propose: shown beside what counts, and changing nothing. */
 export function NewerRules({ newer }: { newer: NewerProposal }) {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type FormEvent } from 'react';
-import type { AccountView as Account } from '@/core/people';
+import type { AccountView as Account } from '@/core/people/account';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { useToast } from '../kit/toast';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useMemo, useState, type FormEvent } from 'react';
-import { readRoster, type Role } from '@/core/people';
+import { readRoster } from '@/core/people/read-roster';
+import type { Role } from '@/core/people/role';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Message } from '../kit/message';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type FormEvent } from 'react';
-import type { BenchClass, BenchStudent } from '@/core/people';
+import type { BenchClass, BenchStudent } from '@/core/people/account';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { problemsOf } from '../shell/problems-of';

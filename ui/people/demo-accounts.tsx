@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { DemoAccount } from '@/core/people';
+import type { DemoAccount } from '@/core/people/account';
 import { Message } from '../kit/message';
 import { send } from '../shell/send';
 import { useSignedIn, type SignedIn } from './use-signed-in';

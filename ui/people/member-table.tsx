@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Member } from '@/core/people';
+import type { Member } from '@/core/people/roster';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { ShopTime } from '../shell/shop-time';

@@ -2,7 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { showCode, type Member, type RosterView, type Slip } from '@/core/people';
+import { showCode } from '@/core/people/spoken-code';
+import type { Member, RosterView, Slip } from '@/core/people/roster';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Fold } from '../kit/fold';

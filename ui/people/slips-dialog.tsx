@@ -1,7 +1,8 @@
 'use client';
 
 import { Printer } from 'lucide-react';
-import { showCode, type Slip } from '@/core/people';
+import { showCode } from '@/core/people/spoken-code';
+import type { Slip } from '@/core/people/roster';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 

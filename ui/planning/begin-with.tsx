@@ -1,9 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { identifyThread, type ThreadCandidate } from '@/core/identify';
-import { formOfPlan, readStoredPlan, startWith, STARTERS, wayOnly, type PlanForm } from '@/core/plan';
-import { parseFigures, parseLength } from '@/core/units';
+import { identifyThread, type ThreadCandidate } from '@/core/identify/identify-thread';
+import { formOfPlan } from '@/core/plan/form-of-plan';
+import { readStoredPlan } from '@/core/plan/plan';
+import { startWith, STARTERS, wayOnly } from '@/core/plan/starters';
+import type { PlanForm } from '@/core/plan/draft';
+import { parseFigures, parseLength } from '@/core/units/parse-length';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';

@@ -1,8 +1,10 @@
 'use client';
 
-import { LIMIT_WORDS, type LimitId, type PassLoad } from '@/core/bears';
-import type { PlanBears } from '@/core/plan';
-import { formatArea, lengthIn, type LengthUnit } from '@/core/units';
+import { LIMIT_WORDS, type LimitId } from '@/core/bears/limits';
+import type { PassLoad } from '@/core/bears/pass-loads';
+import type { PlanBears } from '@/core/plan/bears-of-plan';
+import { formatArea } from '@/core/units/format-length';
+import { lengthIn, type LengthUnit } from '@/core/units/length';
 import { useShowLength } from '../units/display-unit';
 import { roughly } from './schedule-loads';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { depthRuleLandings } from '@/core/depth';
-import { MEASURING_WORDS } from '@/core/gauging';
+import { depthRuleLandings } from '@/core/depth/depth-rules';
+import { MEASURING_WORDS } from '@/core/gauging/measuring-words';
 import { DepthRuleBand } from '../thread/depth-rule-band';
 import { useShowLength } from '../units/display-unit';
 import { usePlanning } from './planning-context';

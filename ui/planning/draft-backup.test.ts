@@ -1,4 +1,5 @@
-import { differingFields, EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan';
+import { differingFields } from '@/core/plan/plan-schema';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan/draft';
 import { readBackup, reconcile, sameForm, writeBackup } from './draft-backup';
 
 const typed = (title: string): PlanForm => ({ ...EMPTY_PLAN_FORM, title });

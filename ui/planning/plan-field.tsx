@@ -1,9 +1,8 @@
 'use client';
 
 import { useCallback, useMemo, type ReactNode } from 'react';
-import { leafOf, type PlanField } from '@/core/plan';
-import type { ChoiceOption } from '../kit/choice';
-import { Choice } from '../kit/choice';
+import { leafOf, type PlanField } from '@/core/plan/draft';
+import { type ChoiceOption, Choice } from '../kit/choice';
 import { Field } from '../kit/field';
 import { Select } from '../kit/select';
 import { Tick } from '../kit/tick';

@@ -3,10 +3,14 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { dialText, feedDial, usualLathe, type Lathe } from '@/core/lathe';
-import { leafOf, readPlan, type PlanForm, type PlanStageId } from '@/core/plan';
-import { refusedByLathe } from '@/core/sheet';
-import { slideOf } from '@/core/technique';
+import { dialText } from '@/core/lathe/dial-text';
+import { feedDial } from '@/core/lathe/feed-dial';
+import { usualLathe } from '@/core/lathe/usual-lathe';
+import type { Lathe } from '@/core/lathe/lathe';
+import { leafOf, type PlanForm, type PlanStageId } from '@/core/plan/draft';
+import { readPlan } from '@/core/plan/read-plan';
+import { refusedByLathe } from '@/core/sheet/refused-by-lathe';
+import { slideOf } from '@/core/technique/slide-of';
 import { PassRibbon } from '../kit/pass-ribbon';
 import { StageRail } from '../kit/stage-rail';
 import { useToast } from '../kit/toast';

@@ -1,8 +1,10 @@
-import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId, type ReadPlan } from '@/core/plan';
-import { EVIDENCE_DATA } from '@/core/proof';
-import { feedsByCompound } from '@/core/technique';
-import { printDesignation, type Thread } from '@/core/thread';
-import type { LengthUnit } from '@/core/units';
+import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId } from '@/core/plan/draft';
+import type { ReadPlan } from '@/core/plan/read-plan';
+import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
+import { feedsByCompound } from '@/core/technique/choices';
+import { printDesignation } from '@/core/thread/print-designation';
+import type { Thread } from '@/core/thread/thread';
+import type { LengthUnit } from '@/core/units/length';
 import type { RailStage } from '../kit/stage-rail';
 import type { ShowLength } from '../units/display-unit';
 import { DRIVE_SHORT, HOLDING_TEXTS, INFEED_TEXTS } from './stages/option-texts';

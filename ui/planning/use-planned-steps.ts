@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
-import { EMPTY_STEP, type PlanForm } from '@/core/plan';
-import { sheetFor, type SheetStep } from '@/core/sheet';
+import { EMPTY_STEP, type PlanForm } from '@/core/plan/draft';
+import { sheetFor } from '@/core/sheet/sheet-for';
+import type { SheetStep } from '@/core/sheet/sheet-step';
 import { useShopWords } from '../shell/shop-words';
 import { usePlanning } from './planning-context';
 import { useList } from './stages/use-list';

@@ -1,8 +1,10 @@
-import { feedDial } from '@/core/lathe';
-import { tableOf, withInfeed, type PlanForm } from '@/core/plan';
-import { slideOf } from '@/core/technique';
-import { lengthIn, roundTo } from '@/core/units';
-import { isReached, type Reached, type ReachSchool } from '@/core/bears';
+import { feedDial } from '@/core/lathe/feed-dial';
+import { tableOf, withInfeed } from '@/core/plan/drag-pass';
+import type { PlanForm } from '@/core/plan/draft';
+import { slideOf } from '@/core/technique/slide-of';
+import { lengthIn } from '@/core/units/length';
+import { roundTo } from '@/core/units/round';
+import { isReached, type Reached, type ReachSchool } from '@/core/bears/fewest-passes';
 import { usePlanning } from './planning-context';
 
 /** The ways in which a schedule is changed by hand or by the solver; each makes one change of the form. */

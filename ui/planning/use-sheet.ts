@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { sheetFor, type Sheet } from '@/core/sheet';
+import { sheetFor } from '@/core/sheet/sheet-for';
+import type { Sheet } from '@/core/sheet/sheet';
 import { useShopWords } from '../shell/shop-words';
 import { usePlanning } from './planning-context';
 

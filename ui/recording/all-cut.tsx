@@ -1,5 +1,5 @@
-import type { Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import type { Prediction } from '@/core/record/predict';
+import type { Sheet } from '@/core/sheet/sheet';
 import { NutSays } from './nut-says';
 
 /** All rows are cut, or none holds any more: what is left goes by what is measured or tried. */

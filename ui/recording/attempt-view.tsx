@@ -2,19 +2,14 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import {
-  liveEntries,
-  maySign,
-  predict,
-  presentOf,
-  type Entry,
-  type Prediction,
-  type Present,
-  type Role,
-  type WorksheetShown,
-  toMend,
-} from '@/core/record';
-import { showStepValue, type Sheet } from '@/core/sheet';
+import { liveEntries, type Entry, type Role } from '@/core/record/entry';
+import { maySign } from '@/core/record/may-sign';
+import { predict, type Prediction } from '@/core/record/predict';
+import { presentOf, type Present } from '@/core/record/present';
+import type { WorksheetShown } from '@/core/record/worksheet-progress';
+import { toMend } from '@/core/record/blocks';
+import { showStepValue } from '@/core/sheet/show-value';
+import type { Sheet } from '@/core/sheet/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { StageRail, type RailStage } from '../kit/stage-rail';
 import { StateMark } from '../kit/state-mark';

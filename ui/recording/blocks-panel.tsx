@@ -2,7 +2,8 @@
 
 import { Hand } from 'lucide-react';
 import { useState } from 'react';
-import { toMend, type Block, type Prediction } from '@/core/record';
+import { toMend, type Block } from '@/core/record/blocks';
+import type { Prediction } from '@/core/record/predict';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 

@@ -1,7 +1,8 @@
-import { readingTyped } from '@/core/lathe';
-import type { Prediction } from '@/core/record';
-import { sheetShownBy, shownOnSheet, type Sheet } from '@/core/sheet';
-import { roundTo } from '@/core/units';
+import { readingTyped } from '@/core/lathe/shown-reading';
+import type { Prediction } from '@/core/record/predict';
+import { sheetShownBy, shownOnSheet } from '@/core/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/sheet/sheet';
+import { roundTo } from '@/core/units/round';
 import { Button } from '../kit/button';
 import { onDial } from './on-dial';
 import { slideWord } from './slide-word';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { EntryFields, Prediction } from '@/core/record';
+import type { EntryFields } from '@/core/record/entry-kind';
+import type { Prediction } from '@/core/record/predict';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';

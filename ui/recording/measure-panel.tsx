@@ -1,21 +1,17 @@
 'use client';
 
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
-import { capital } from '@/core/gauging';
-import {
-  finishBy,
-  isInside,
-  isOverCut,
-  PLACES,
-  questionReadings,
-  shopUncertainty,
-  type Prediction,
-  type QuestionedReading,
-} from '@/core/record';
-import { guardedBand } from '@/core/gauging';
-import { dialFigures } from '@/core/lathe';
-import { parseLength } from '@/core/units';
-import { shownOnSheet, type Sheet, type SheetProof } from '@/core/sheet';
+import { capital } from '@/core/gauging/measuring-words';
+import { finishBy, shopUncertainty } from '@/core/record/finish-by';
+import { isInside, isOverCut } from '@/core/record/measured-thread';
+import { PLACES } from '@/core/record/kinds/measurement';
+import { questionReadings, type QuestionedReading } from '@/core/record/question-readings';
+import type { Prediction } from '@/core/record/predict';
+import { guardedBand } from '@/core/gauging/uncertainty';
+import { dialFigures } from '@/core/lathe/dial-text';
+import { parseLength } from '@/core/units/parse-length';
+import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
+import type { Sheet, SheetProof } from '@/core/sheet/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

@@ -1,7 +1,8 @@
-import { capital } from '@/core/gauging';
-import { dialFigures } from '@/core/lathe';
-import type { Prediction } from '@/core/record';
-import { shownOnSheet, type Sheet } from '@/core/sheet';
+import { capital } from '@/core/gauging/measuring-words';
+import { dialFigures } from '@/core/lathe/dial-text';
+import type { Prediction } from '@/core/record/predict';
+import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/sheet/sheet';
 import { Figure } from '../kit/figure';
 import { bandText } from '../units/band-text';
 import { useShowLength } from '../units/display-unit';

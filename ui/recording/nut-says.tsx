@@ -1,7 +1,7 @@
-import { capital } from '@/core/gauging';
-import type { NutReckoning } from '@/core/nut';
-import type { Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
+import { capital } from '@/core/gauging/measuring-words';
+import type { NutReckoning } from '@/core/nut/reckon-nut';
+import type { Prediction } from '@/core/record/predict';
+import type { Sheet } from '@/core/sheet/sheet';
 import { onDial } from './on-dial';
 import { useShowLength } from '../units/display-unit';
 

@@ -1,9 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { isKind, refigured, type Prediction } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
-import { formatLength } from '@/core/units';
+import { isKind } from '@/core/record/entry';
+import { refigured } from '@/core/record/refigured';
+import type { Prediction } from '@/core/record/predict';
+import type { Sheet } from '@/core/sheet/sheet';
+import { formatLength } from '@/core/units/format-length';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';

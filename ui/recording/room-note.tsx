@@ -1,4 +1,5 @@
-import { roomLeft, type Entry } from '@/core/record';
+import { roomLeft } from '@/core/record/room';
+import type { Entry } from '@/core/record/entry';
 import { Message } from '../kit/message';
 
 /** Said while a record has little room left; nothing while there is plenty. */

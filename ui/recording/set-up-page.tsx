@@ -1,8 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { maySign, type Prediction, type Role, type StepProgress } from '@/core/record';
-import { showExpected, showStepValue, wantedChoice } from '@/core/sheet';
+import { maySign } from '@/core/record/may-sign';
+import type { Prediction } from '@/core/record/predict';
+import type { Role } from '@/core/record/entry';
+import type { StepProgress } from '@/core/record/step-progress';
+import { showExpected, showStepValue } from '@/core/sheet/show-value';
+import { wantedChoice } from '@/core/sheet/wanted-choice';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { StandingMark } from '../kit/state-mark';

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { settingText, wantedChoice, type SheetStep } from '@/core/sheet';
+import { settingText, wantedChoice } from '@/core/sheet/wanted-choice';
+import type { SheetStep } from '@/core/sheet/sheet-step';
 import { Button } from '../kit/button';
 import { Select } from '../kit/select';
 

@@ -1,8 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { EntryFields } from '@/core/record';
-import { wantedChoice, type SheetStep } from '@/core/sheet';
+import type { EntryFields } from '@/core/record/entry-kind';
+import { wantedChoice } from '@/core/sheet/wanted-choice';
+import type { SheetStep } from '@/core/sheet/sheet-step';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 

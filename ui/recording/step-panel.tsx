@@ -2,8 +2,10 @@
 
 import { useState } from 'react';
 import { CircleAlert } from 'lucide-react';
-import type { EntryFields, StepProgress } from '@/core/record';
-import { showExpected, showStepValue, type SheetStep } from '@/core/sheet';
+import type { EntryFields } from '@/core/record/entry-kind';
+import type { StepProgress } from '@/core/record/step-progress';
+import { showExpected, showStepValue } from '@/core/sheet/show-value';
+import type { SheetStep } from '@/core/sheet/sheet-step';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

@@ -1,9 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Prediction, StopProgress } from '@/core/record';
-import type { Sheet } from '@/core/sheet';
-import { isTrial, stopData } from '@/core/stops';
+import type { Prediction } from '@/core/record/predict';
+import type { StopProgress } from '@/core/record/stop-progress';
+import type { Sheet } from '@/core/sheet/sheet';
+import { isTrial, stopData } from '@/core/stops/stops';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import { AnswerButtons } from './answer-buttons';

@@ -1,6 +1,6 @@
 'use client';
 
-import { USUAL_PAPER } from '@/core/record';
+import { USUAL_PAPER } from '@/core/record/zero-gap';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';
 

@@ -1,7 +1,8 @@
 'use client';
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
-import { inShopWords, USUAL_WORDS, type ShopWords } from '@/core/shop';
+import { inShopWords } from '@/core/shop/in-shop-words';
+import { USUAL_WORDS, type ShopWords } from '@/core/shop/words';
 
 const Context = createContext<ShopWords>(USUAL_WORDS);
 

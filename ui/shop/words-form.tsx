@@ -1,7 +1,8 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { checkWords, USUAL_WORDS, WORD_SUGGESTIONS, type ShopWords, type WordKey } from '@/core/shop';
+import { checkWords } from '@/core/shop/check-words';
+import { USUAL_WORDS, WORD_SUGGESTIONS, type ShopWords, type WordKey } from '@/core/shop/words';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';

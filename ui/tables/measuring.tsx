@@ -2,17 +2,19 @@
 
 import {
   explainMeasuredPitchDiameter,
-  explainUncertainty,
-  guardedBand,
   measuredPitchDiameter,
-  pitchDiameterUncertainty,
   wireSizeError,
   type PitchMeasurement,
   type PitchMethod,
-} from '@/core/gauging';
-import type { MemberTable } from '@/core/tables';
-import { formOf, pitchOf } from '@/core/thread';
-import { formatLength, parseLength, parseLengthList, type LengthUnit } from '@/core/units';
+} from '@/core/gauging/measured-pitch-diameter';
+import { explainUncertainty, guardedBand, pitchDiameterUncertainty } from '@/core/gauging/uncertainty';
+import type { MemberTable } from '@/core/tables/thread-table';
+import { formOf } from '@/core/thread/systems';
+import { pitchOf } from '@/core/thread/thread';
+import { formatLength } from '@/core/units/format-length';
+import { parseLength } from '@/core/units/parse-length';
+import { parseLengthList } from '@/core/units/parse-length-list';
+import type { LengthUnit } from '@/core/units/length';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';
 import { Field } from '../kit/field';

@@ -1,7 +1,8 @@
 'use client';
 
-import type { SquareThread } from '@/core/thread';
-import { formatLength, otherUnit } from '@/core/units';
+import type { SquareThread } from '@/core/thread/square/square-thread';
+import { formatLength } from '@/core/units/format-length';
+import { otherUnit } from '@/core/units/length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 

@@ -1,22 +1,22 @@
 'use client';
 
-import { writeCsv } from '@/core/csv';
+import { writeCsv } from '@/core/csv/csv';
 import { useMemo, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
-import type { Gauge } from '@/core/gauging';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan';
-import { fitTable, tableLines } from '@/core/tables';
-import {
-  engagementEffect,
-  fitOf,
-  namesSquare,
-  parseDesignation,
-  printDesignation,
-  readSquare,
-  suggestThreads,
-  type Coating,
-} from '@/core/thread';
-import { formatLength, parseLength, parseLengthList, type LengthUnit } from '@/core/units';
+import type { Gauge } from '@/core/gauging/gauge';
+import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan/draft';
+import { fitTable, tableLines } from '@/core/tables/thread-table';
+import { engagementEffect } from '@/core/thread/engagement-effect';
+import { fitOf } from '@/core/thread/fit';
+import { namesSquare, readSquare } from '@/core/thread/square/square-thread';
+import { parseDesignation } from '@/core/thread/parse-designation';
+import { printDesignation } from '@/core/thread/print-designation';
+import { suggestThreads } from '@/core/thread/suggest';
+import type { Coating } from '@/core/thread/coating';
+import { formatLength } from '@/core/units/format-length';
+import { parseLength } from '@/core/units/parse-length';
+import { parseLengthList } from '@/core/units/parse-length-list';
+import type { LengthUnit } from '@/core/units/length';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Header } from '../shell/header';

@@ -1,9 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { MEASURING_WORDS, overOneWire, usableWires, WIRE_SETS, type Gauge } from '@/core/gauging';
-import type { MemberTable } from '@/core/tables';
-import { formatLength, parseLengthList } from '@/core/units';
+import { MEASURING_WORDS } from '@/core/gauging/measuring-words';
+import { overOneWire } from '@/core/gauging/other-gauges';
+import { usableWires, WIRE_SETS } from '@/core/gauging/wire-sets';
+import type { Gauge } from '@/core/gauging/gauge';
+import type { MemberTable } from '@/core/tables/thread-table';
+import { formatLength } from '@/core/units/format-length';
+import { parseLengthList } from '@/core/units/parse-length-list';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';

@@ -1,5 +1,6 @@
-import { fitTable, type MemberTable } from '@/core/tables';
-import { fitOf, parseDesignation, type Fit } from '@/core/thread';
+import { fitTable, type MemberTable } from '@/core/tables/thread-table';
+import { fitOf, type Fit } from '@/core/thread/fit';
+import { parseDesignation } from '@/core/thread/parse-designation';
 
 /** For tests: a thread with its mate. */
 export function fitFor(text: string): Fit {

@@ -1,5 +1,5 @@
 import { render, screen, within } from '@testing-library/react';
-import { depthRuleLandings } from '@/core/depth';
+import { depthRuleLandings } from '@/core/depth/depth-rules';
 import { memberFor } from '../test/thread';
 import { DepthRuleBand } from './depth-rule-band';
 

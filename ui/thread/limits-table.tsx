@@ -1,8 +1,13 @@
 'use client';
 
-import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/tables';
-import { explainLimits, rootRadiusOf, type Coating, type ExternalLimits, type Thread } from '@/core/thread';
-import { formatLength, otherUnit, type LengthUnit } from '@/core/units';
+import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/tables/thread-table';
+import { explainLimits } from '@/core/thread/explain-limits';
+import { rootRadiusOf } from '@/core/thread/systems';
+import type { Coating } from '@/core/thread/coating';
+import type { ExternalLimits } from '@/core/thread/thread-limits';
+import type { Thread } from '@/core/thread/thread';
+import { formatLength } from '@/core/units/format-length';
+import { otherUnit, type LengthUnit } from '@/core/units/length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 import { WhyPopover } from '../kit/why-popover';

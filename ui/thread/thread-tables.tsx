@@ -1,9 +1,11 @@
 'use client';
 
 import { useMemo } from 'react';
-import { fitTable } from '@/core/tables';
-import { coatingByAllowance, formOf, type Coating, type Fit } from '@/core/thread';
-import { formatLength, LENGTH_DECIMALS } from '@/core/units';
+import { fitTable } from '@/core/tables/thread-table';
+import { coatingByAllowance, type Coating } from '@/core/thread/coating';
+import { formOf } from '@/core/thread/systems';
+import type { Fit } from '@/core/thread/fit';
+import { formatLength, LENGTH_DECIMALS } from '@/core/units/format-length';
 import { LimitsTable } from './limits-table';
 import { ToleranceZones } from './tolerance-zones';
 import { WiresTable } from './wires-table';

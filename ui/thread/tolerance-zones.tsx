@@ -1,9 +1,10 @@
 'use client';
 
 import { scaleLinear } from 'd3-scale';
-import type { Fit } from '@/core/thread';
-import { formOf, pitchOf } from '@/core/thread';
-import type { LengthUnit } from '@/core/units';
+import type { Fit } from '@/core/thread/fit';
+import { formOf } from '@/core/thread/systems';
+import { pitchOf } from '@/core/thread/thread';
+import type { LengthUnit } from '@/core/units/length';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { scaleBarFor } from '../drawing/section-geometry';
 import { useSize } from '../kit/use-size';

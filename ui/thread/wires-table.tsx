@@ -2,9 +2,9 @@
 
 import type { ReactNode } from 'react';
 import type { Why } from '@/core/explain/why';
-import { explainGauging } from '@/core/gauging';
-import type { MemberTable } from '@/core/tables';
-import { formatLength } from '@/core/units';
+import { explainGauging } from '@/core/gauging/explain-gauging';
+import type { MemberTable } from '@/core/tables/thread-table';
+import { formatLength } from '@/core/units/format-length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 import { WhyPopover } from '../kit/why-popover';

@@ -1,4 +1,5 @@
-import { formatLength, type Length, type LengthUnit } from '@/core/units';
+import { formatLength } from '@/core/units/format-length';
+import type { Length, LengthUnit } from '@/core/units/length';
 
 /** `own`: every length in the unit it was planned in. */
 export type DisplayUnit = 'own' | LengthUnit;

@@ -1,10 +1,12 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { practiceSheet } from '@/core/practice';
-import type { WorksheetShown } from '@/core/record';
-import { PRACTICE_SERIES, type PracticeSeries, type Side } from '@/core/thread';
-import { judgeAnswer, putQuestion, readAnswer } from '@/core/worksheet';
+import { practiceSheet } from '@/core/practice/practice-sheet';
+import type { WorksheetShown } from '@/core/record/worksheet-progress';
+import { PRACTICE_SERIES, type PracticeSeries } from '@/core/thread/series-threads';
+import type { Side } from '@/core/thread/thread';
+import { judgeAnswer, readAnswer } from '@/core/worksheet/judge-answer';
+import { putQuestion } from '@/core/worksheet/question';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Select } from '../kit/select';

@@ -1,7 +1,9 @@
-import { writeCsv } from '@/core/csv';
+import { writeCsv } from '@/core/csv/csv';
 import { array, mixed, object, string } from 'yup';
-import { BOOK_KINDS, bookRows, MOST_ROWS, type BookForm, type BookKind } from '@/core/book';
-import { exactTable } from '@/core/json';
+import { BOOK_KINDS, type BookKind } from '@/core/book/book';
+import { bookRows, MOST_ROWS } from '@/core/book/book-table';
+import type { BookForm } from '@/core/book/read-book-form';
+import { exactTable } from '@/core/json/exact-table';
 import { importBook, loadBook, saveBook } from '@/data/shop';
 import { answer, handle, handleBare, refusal } from '@/app/server/handle';
 

@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import { exactText } from '@/core/json';
+import { exactText } from '@/core/json/exact';
 import { makeClass } from '@/data/roster';
 import { answer, handle } from '@/app/server/handle';
 

@@ -1,7 +1,8 @@
 import { mixed, object } from 'yup';
-import { exactTable, exactText, exactWhole } from '@/core/json';
-import { EMPTY_LATHE_FORM, LATHE_FIELDS, LATHE_TABLES, type LatheForm } from '@/core/lathe';
-import { MOST_FIGURES } from '@/core/units';
+import { exactTable } from '@/core/json/exact-table';
+import { exactText, exactWhole } from '@/core/json/exact';
+import { EMPTY_LATHE_FORM, LATHE_FIELDS, LATHE_TABLES, type LatheForm } from '@/core/lathe/form/lathe-form';
+import { MOST_FIGURES } from '@/core/units/typed-text';
 
 /** A cell holds what is typed: lists of labels and positions are longer than a figure. */
 const text = exactText(500).default('');

@@ -1,6 +1,6 @@
 import 'server-only';
-import { capital } from '@/core/gauging';
-import type { Sheet } from '@/core/sheet';
+import { capital } from '@/core/gauging/measuring-words';
+import type { Sheet } from '@/core/sheet/sheet';
 import {
   machineFacts,
   passesTitle,

@@ -1,5 +1,7 @@
 import type { FieldIssue, IssueCode, Result } from '../../errors/field-issue';
-import { parseFigures, parseLength, parseWhole, saidText, type Length, type LengthUnit } from '../../units';
+import { parseFigures, parseLength, parseWhole } from '../../units/parse-length';
+import { saidText } from '../../documents/visible-text';
+import type { Length, LengthUnit } from '../../units/length';
 
 /** Reads texts one after the other and gathers what is wrong, each thing at its field. */
 export class FormReader {

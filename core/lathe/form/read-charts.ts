@@ -1,4 +1,5 @@
-import { parseAdvance, refusedTeeth } from '../../gearing';
+import { parseAdvance } from '../../gearing/advance';
+import { refusedTeeth } from '../../gearing/read-stock';
 import { GEAR_ROLES, type Lathe } from '../lathe';
 import type { FormReader } from './form-reader';
 import { sameThread } from './same-thread';

@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js';
-import { partOfTurn } from '../../thread-dial';
+import { partOfTurn } from '../../thread-dial/part-of-turn';
 import type { ThreadDial } from '../lathe';
 import type { FormReader } from './form-reader';
 

@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../../units';
+import type { LengthUnit } from '../../units/length';
 import type { Dial } from '../lathe';
 import { usualLathe } from '../usual-lathe';
 import type { FormReader } from './form-reader';

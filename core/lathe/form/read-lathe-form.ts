@@ -1,6 +1,8 @@
 import type { Result } from '../../errors/field-issue';
-import { exactFigure, parseAdvance, readStock } from '../../gearing';
-import { parseAngleDeg, saidText } from '../../units';
+import { exactFigure, parseAdvance } from '../../gearing/advance';
+import { readStock } from '../../gearing/read-stock';
+import { parseAngleDeg } from '../../units/parse-angle';
+import { saidText } from '../../documents/visible-text';
 import { NOSES, READOUT_AXES, type Lathe } from '../lathe';
 import { FormReader } from './form-reader';
 import type { LatheField, LatheForm } from './lathe-form';

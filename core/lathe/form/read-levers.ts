@@ -1,4 +1,4 @@
-import { saidText } from '../../units';
+import { saidText } from '../../documents/visible-text';
 import { LEVER_KINDS, type Lathe, type Lever } from '../lathe';
 import type { FormReader } from './form-reader';
 

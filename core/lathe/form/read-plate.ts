@@ -1,4 +1,4 @@
-import { parseAdvance } from '../../gearing';
+import { parseAdvance } from '../../gearing/advance';
 import type { ThreadDial } from '../lathe';
 import type { FormReader } from './form-reader';
 import { sameThread } from './same-thread';

@@ -1,4 +1,4 @@
-import { parseAdvance } from '../../gearing';
+import { parseAdvance } from '../../gearing/advance';
 import type { FormReader } from './form-reader';
 
 /** A thread that a chart names twice leaves open which line counts: refused at the second. */

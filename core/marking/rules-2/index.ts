@@ -1,5 +1,5 @@
-import type { Entry } from '../../record';
-import type { Sheet } from '../../sheet';
+import type { Entry } from '../../record/entry';
+import type { Sheet } from '../../sheet/sheet';
 import { shareOut, type MarkLine, type Judgement, type MarkCap } from '../mark-line';
 import type { Scheme } from '../scheme';
 import { conductOf } from './facts/conduct-of';

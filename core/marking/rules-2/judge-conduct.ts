@@ -1,5 +1,5 @@
-import { isKind, type Entry } from '../../record';
-import type { Sheet } from '../../sheet';
+import { isKind, type Entry } from '../../record/entry';
+import type { Sheet } from '../../sheet/sheet';
 import type { Judgement } from '../mark-line';
 import type { Conduct } from './facts/conduct-of';
 import { EVENTS_OF_2 } from './facts/events-of-2';

@@ -1,4 +1,4 @@
-import { isKind, type Entry } from '../../record';
+import { isKind, type Entry } from '../../record/entry';
 import type { Judgement } from '../mark-line';
 import type { Scheme } from '../scheme';
 import { standingEntries } from './facts/standing-entries';

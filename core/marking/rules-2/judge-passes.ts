@@ -1,6 +1,7 @@
-import type { Entry } from '../../record';
-import type { Sheet, SheetPass } from '../../sheet';
-import { formatLengthWithUnit, lengthIn } from '../../units';
+import type { Entry } from '../../record/entry';
+import type { Sheet, SheetPass } from '../../sheet/sheet';
+import { formatLengthWithUnit } from '../../units/format-length';
+import { lengthIn } from '../../units/length';
 import { judgeConduct } from './judge-conduct';
 import type { Judgement } from '../mark-line';
 import type { Scheme } from '../scheme';

@@ -1,8 +1,9 @@
-import { NUT_ANSWERS, NUT_ANSWER_WORDS, loosenessOf, wentOn } from '../../nut';
-import { EVIDENCE_DATA } from '../../proof';
-import { GAUGE_WORDS, isKind, type Entry, type EntryOf } from '../../record';
-import type { Sheet, SheetProof } from '../../sheet';
-import { formatLength } from '../../units';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS, loosenessOf, wentOn } from '../../nut/nut-answer';
+import { EVIDENCE_DATA } from '../../proof/evidence-kinds';
+import { GAUGE_WORDS } from '../../record/kinds/finding';
+import { isKind, type Entry, type EntryOf } from '../../record/entry';
+import type { Sheet, SheetProof } from '../../sheet/sheet';
+import { formatLength } from '../../units/format-length';
 import type { Judgement } from '../mark-line';
 import type { Scheme } from '../scheme';
 import { standingEntries } from './facts/standing-entries';

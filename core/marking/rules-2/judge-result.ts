@@ -1,8 +1,9 @@
-import { isKind, PLACES, type Entry, type EntryOf, type Place } from '../../record';
-import { capital } from '../../gauging';
-import { EVIDENCE_DATA } from '../../proof';
-import type { Sheet } from '../../sheet';
-import { formatLength } from '../../units';
+import { isKind, type Entry, type EntryOf } from '../../record/entry';
+import { PLACES, type Place } from '../../record/kinds/measurement';
+import { capital } from '../../gauging/measuring-words';
+import { EVIDENCE_DATA } from '../../proof/evidence-kinds';
+import type { Sheet } from '../../sheet/sheet';
+import { formatLength } from '../../units/format-length';
 import { judgeProof } from './judge-proof';
 import type { Judgement } from '../mark-line';
 import type { Scheme } from '../scheme';

@@ -1,5 +1,7 @@
-import { isKind, type Entry } from '../../record';
-import { showExpected, showStepValue, type Sheet, type SheetStep } from '../../sheet';
+import { isKind, type Entry } from '../../record/entry';
+import { showExpected, showStepValue } from '../../sheet/show-value';
+import type { Sheet } from '../../sheet/sheet';
+import type { SheetStep } from '../../sheet/sheet-step';
 import type { Judgement, MarkCap } from '../mark-line';
 import type { Scheme } from '../scheme';
 import { standingEntries } from './facts/standing-entries';

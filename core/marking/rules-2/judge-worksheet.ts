@@ -1,5 +1,5 @@
-import type { Entry } from '../../record';
-import type { Sheet } from '../../sheet';
+import type { Entry } from '../../record/entry';
+import type { Sheet } from '../../sheet/sheet';
 import type { Judgement } from '../mark-line';
 import { answersGiven } from './facts/answers-given';
 

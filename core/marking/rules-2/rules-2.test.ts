@@ -1,6 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import { predict, type Entry, type EntryContent } from '../../record';
+import { predict } from '../../record/predict';
+import type { Entry } from '../../record/entry';
+import type { EntryContent } from '../../record/kinds';
 import {
   cutOf,
   goodSteps,
@@ -11,7 +13,7 @@ import {
   SCHEME,
   sheetOf,
 } from '../../test/record';
-import { newerProposal, proposeMark } from '../index';
+import { newerProposal, proposeMark } from '../propose-mark';
 import { conductOf } from './facts/conduct-of';
 
 const sheet = sheetOf();

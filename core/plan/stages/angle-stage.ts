@@ -1,6 +1,7 @@
-import { trailingFlankStep } from '../../compound';
-import { formOf, type Thread } from '../../thread';
-import { lengthIn, type Length } from '../../units';
+import { trailingFlankStep } from '../../compound/compound';
+import { formOf } from '../../thread/systems';
+import type { Thread } from '../../thread/thread';
+import { lengthIn, type Length } from '../../units/length';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 

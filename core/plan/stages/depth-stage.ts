@@ -1,9 +1,10 @@
-import { compoundFeedFor } from '../../compound';
-import { depthCaseOf, radialDepthFor } from '../../depth';
-import { sideClearanceDeg } from '../../gauging';
-import { grooveWidth } from '../../groove';
-import { formOf, leadOf, type Thread } from '../../thread';
-import type { Tip } from '../../tool';
+import { compoundFeedFor } from '../../compound/compound';
+import { depthCaseOf, radialDepthFor } from '../../depth/radial-depth';
+import { sideClearanceDeg } from '../../gauging/other-gauges';
+import { grooveWidth } from '../../groove/tip-profile';
+import { formOf } from '../../thread/systems';
+import { leadOf, type Thread } from '../../thread/thread';
+import type { Tip } from '../../tool/tip';
 import { remember } from '../remember';
 
 export interface DepthStage {

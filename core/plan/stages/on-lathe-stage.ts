@@ -1,13 +1,24 @@
-import { radialDepthOf } from '../../compound';
-import { depthCaseOf, pitchDiameterAt } from '../../depth';
-import { wireCaseOf } from '../../gauging';
-import { grooveCaseOf } from '../../groove';
-import { feedDial, graduationsIn, travelOf, type Dial, type Lathe } from '../../lathe';
-import { lastGraduation, passesOnDial, rowsOnDial, type Pass, type StartsOrder } from '../../schedule';
-import { slideOf, type Way } from '../../technique';
-import type { Thread, ThreadLimits } from '../../thread';
-import type { Tip } from '../../tool';
-import { lengthIn, roundTo } from '../../units';
+import { radialDepthOf } from '../../compound/compound';
+import { depthCaseOf, pitchDiameterAt } from '../../depth/radial-depth';
+import { wireCaseOf } from '../../gauging/three-wires';
+import { grooveCaseOf } from '../../groove/groove-case';
+import { feedDial } from '../../lathe/feed-dial';
+import { graduationsIn, travelOf } from '../../lathe/dial-count';
+import type { Dial, Lathe } from '../../lathe/lathe';
+import {
+  lastGraduation,
+  passesOnDial,
+  rowsOnDial,
+  type Pass,
+  type StartsOrder,
+} from '../../schedule/passes-on-dial';
+import { slideOf } from '../../technique/slide-of';
+import type { Way } from '../../technique/way';
+import type { Thread } from '../../thread/thread';
+import type { ThreadLimits } from '../../thread/thread-limits';
+import type { Tip } from '../../tool/tip';
+import { lengthIn } from '../../units/length';
+import { roundTo } from '../../units/round';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 import type { RowsStage } from './rows-stage';

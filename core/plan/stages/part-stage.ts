@@ -1,6 +1,7 @@
-import { diameterPerDepth } from '../../geometry';
-import type { Thread, ThreadLimits } from '../../thread';
-import { lengthIn, type Length } from '../../units';
+import { diameterPerDepth } from '../../geometry/frame';
+import type { Thread } from '../../thread/thread';
+import type { ThreadLimits } from '../../thread/thread-limits';
+import { lengthIn, type Length } from '../../units/length';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 

@@ -1,5 +1,7 @@
-import { bestWire, overWires, wireCaseOf, wireRange } from '../../gauging';
-import { crestLimits, formOf, pitchOf, type Thread, type ThreadLimits } from '../../thread';
+import { bestWire, overWires, wireCaseOf, wireRange } from '../../gauging/three-wires';
+import { crestLimits, type ThreadLimits } from '../../thread/thread-limits';
+import { formOf } from '../../thread/systems';
+import { pitchOf, type Thread } from '../../thread/thread';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 

@@ -1,6 +1,6 @@
-import { usualLathe } from '../../lathe';
+import { usualLathe } from '../../lathe/usual-lathe';
 import { formWith, type Leaves } from '../../test/record';
-import { readPlan } from '../index';
+import { readPlan } from '../read-plan';
 
 const read = (leaves: Leaves) => {
   const form = formWith(leaves);

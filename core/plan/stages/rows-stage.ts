@@ -1,23 +1,27 @@
-import { grooveCaseOf } from '../../groove';
-import { usualLathe } from '../../lathe';
+import { grooveCaseOf } from '../../groove/groove-case';
+import { usualLathe } from '../../lathe/usual-lathe';
 import {
   chartRows,
-  constantAreaRows,
   constantInfeedRows,
-  fewestRoughing,
-  largestOf,
   listRows,
   ownRows,
-  roughingFeed,
   twoThirdsRows,
   untilRows,
+} from '../../schedule/school-rows';
+import {
+  constantAreaRows,
+  fewestRoughing,
+  largestOf,
+  roughingFeed,
   type ExactRow,
   type RowOrder,
-} from '../../schedule';
-import type { RealDrive, Way } from '../../technique';
-import type { Thread } from '../../thread';
-import type { Tip } from '../../tool';
-import { lengthIn, roundTo, type Length } from '../../units';
+} from '../../schedule/exact-rows';
+import type { RealDrive } from '../../technique/choices';
+import type { Way } from '../../technique/way';
+import type { Thread } from '../../thread/thread';
+import type { Tip } from '../../tool/tip';
+import { lengthIn, type Length } from '../../units/length';
+import { roundTo } from '../../units/round';
 import { infeedDefaults } from '../plan-defaults';
 import type { PlanIssue } from '../plan-issue';
 import type { ScheduleInput, School } from '../read-schedule';

@@ -1,15 +1,15 @@
-import type { Lathe } from '../../lathe';
+import type { Lathe } from '../../lathe/lathe';
 import {
   leastRunOut,
   maxRpm,
   REACTION_SECONDS_BY_LEVEL,
   speedLimit,
-  speedOnLathe,
   timeLeft,
-  type RealDrive,
   type SpeedLimit,
-  type Way,
-} from '../../technique';
+} from '../../technique/speed-limit';
+import { speedOnLathe } from '../../technique/speed-on-lathe';
+import type { RealDrive } from '../../technique/choices';
+import type { Way } from '../../technique/way';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 

@@ -1,7 +1,8 @@
-import { EVIDENCE_DATA } from '../../proof';
-import type { ExactRow } from '../../schedule';
-import type { StopCheck } from '../../stops';
-import { feedsByCompound, type Way } from '../../technique';
+import { EVIDENCE_DATA } from '../../proof/evidence-kinds';
+import type { ExactRow } from '../../schedule/exact-rows';
+import type { StopCheck } from '../../stops/stops';
+import { feedsByCompound } from '../../technique/choices';
+import type { Way } from '../../technique/way';
 import type { PlanIssue } from '../plan-issue';
 import type { EvidenceInput } from '../read-proof';
 import type { ScheduleInput } from '../read-schedule';

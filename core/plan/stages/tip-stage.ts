@@ -1,6 +1,11 @@
-import { formOf, pitchOf, type Thread, type ThreadLimits } from '../../thread';
-import { insertPitchIn, tipFit, tipLimit, type Tip, type TipLimit } from '../../tool';
-import { LENGTH_DECIMALS, lengthIn } from '../../units';
+import { formOf } from '../../thread/systems';
+import { pitchOf, type Thread } from '../../thread/thread';
+import type { ThreadLimits } from '../../thread/thread-limits';
+import { insertPitchIn } from '../../tool/insert-pitch';
+import { tipFit, tipLimit, type TipLimit } from '../../tool/tip-limit';
+import type { Tip } from '../../tool/tip';
+import { LENGTH_DECIMALS } from '../../units/format-length';
+import { lengthIn } from '../../units/length';
 import type { PlanIssue } from '../plan-issue';
 import { planDefaults } from '../plan-defaults';
 import type { TipInput } from '../read-plan-form';

@@ -1,7 +1,9 @@
-import { leadOfThread } from '../../gearing';
-import type { Lathe } from '../../lathe';
-import { driveOn, forbiddenOn, wayConflicts, type RealDrive, type StartsBy, type Way } from '../../technique';
-import type { Thread } from '../../thread';
+import { leadOfThread } from '../../gearing/lead-of-thread';
+import type { Lathe } from '../../lathe/lathe';
+import { driveOn, forbiddenOn, wayConflicts } from '../../technique/forbidden';
+import type { RealDrive, StartsBy } from '../../technique/choices';
+import type { Way } from '../../technique/way';
+import type { Thread } from '../../thread/thread';
 import type { PlanField } from '../draft';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';

@@ -1,5 +1,7 @@
-import { crestLimits, formOf, pitchOf, type Thread, type ThreadLimits } from '../../thread';
-import { radians } from '../../units';
+import { crestLimits, type ThreadLimits } from '../../thread/thread-limits';
+import { formOf } from '../../thread/systems';
+import { pitchOf, type Thread } from '../../thread/thread';
+import { radians } from '../../units/angle';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 

@@ -1,6 +1,8 @@
-import { maybeFigure, maybeWords, maybeYesNo, named, part, words } from '../../documents';
+import { maybeFigure, maybeWords, maybeYesNo, named, part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { formatLength, parseFigures, parseLength, saidText } from '../../units';
+import { formatLength } from '../../units/format-length';
+import { parseFigures, parseLength } from '../../units/parse-length';
+import { saidText } from '../../documents/visible-text';
 import type { EntryKind } from '../entry-kind';
 import { EVENTS, eventData, type EventId } from '../events';
 import { kindOf } from '../kind-of';

@@ -1,7 +1,8 @@
-import { maybeFigure, maybeNamed, oneOf, part, words } from '../../documents';
+import { maybeFigure, maybeNamed, oneOf, part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { EVIDENCE_DATA } from '../../proof';
-import { formatLength, parseLength } from '../../units';
+import { EVIDENCE_DATA } from '../../proof/evidence-kinds';
+import { formatLength } from '../../units/format-length';
+import { parseLength } from '../../units/parse-length';
 import type { EntryKind } from '../entry-kind';
 import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';

@@ -1,6 +1,6 @@
-import { named, part, words } from '../../documents';
+import { named, part, words } from '../../documents/parts';
 import { bad, good, type FieldIssue } from '../../errors/field-issue';
-import { saidText, visibleLength } from '../../units';
+import { saidText, visibleLength } from '../../documents/visible-text';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';

@@ -1,4 +1,4 @@
-import { part, yesNo } from '../../documents';
+import { part, yesNo } from '../../documents/parts';
 import { good } from '../../errors/field-issue';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';

@@ -1,8 +1,10 @@
-import { length, listOf, maybeFigure, maybeWords, oneOf, named, part } from '../../documents';
+import { length, listOf, maybeFigure, maybeWords, oneOf, named, part } from '../../documents/parts';
 import { bad, good, type FieldIssue, type Result } from '../../errors/field-issue';
-import { capital } from '../../gauging';
-import { formatLength, parseLength, type Length, type LengthUnit } from '../../units';
-import type { Sheet } from '../../sheet';
+import { capital } from '../../gauging/measuring-words';
+import { formatLength } from '../../units/format-length';
+import { parseLength } from '../../units/parse-length';
+import type { Length, LengthUnit } from '../../units/length';
+import type { Sheet } from '../../sheet/sheet';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';
 import { unbelievable } from '../believable';

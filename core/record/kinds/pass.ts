@@ -10,12 +10,13 @@ import {
   whole,
   words,
   yesNo,
-} from '../../documents';
+} from '../../documents/parts';
 import { bad, good, type Result } from '../../errors/field-issue';
-import { readingShown } from '../../lathe';
-import { shownOnSheet, sheetShownBy } from '../../sheet';
-import { REAL_DRIVES, type RealDrive } from '../../technique';
-import { formatLength, parseLength } from '../../units';
+import { readingShown } from '../../lathe/shown-reading';
+import { shownOnSheet, sheetShownBy } from '../../sheet/shown-on-sheet';
+import { REAL_DRIVES, type RealDrive } from '../../technique/choices';
+import { formatLength } from '../../units/format-length';
+import { parseLength } from '../../units/parse-length';
 import { toMend } from '../blocks';
 import type { EntryKind, ReadingContext } from '../entry-kind';
 import { kindOf } from '../kind-of';

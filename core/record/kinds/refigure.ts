@@ -1,7 +1,7 @@
-import { figure, listOf, named, part } from '../../documents';
+import { figure, listOf, named, part } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { sheetPassSchema, type SheetPass } from '../../sheet';
-import { formatLength } from '../../units';
+import { sheetPassSchema, type SheetPass } from '../../sheet/sheet';
+import { formatLength } from '../../units/format-length';
 import type { EntryKind } from '../entry-kind';
 import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';

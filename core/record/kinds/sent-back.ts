@@ -1,6 +1,6 @@
-import { part, words } from '../../documents';
+import { part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { saidText, visibleLength } from '../../units';
+import { saidText, visibleLength } from '../../documents/visible-text';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
 

@@ -1,4 +1,4 @@
-import { part, words } from '../../documents';
+import { part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';

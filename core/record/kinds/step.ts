@@ -1,15 +1,11 @@
-import { maybeFigure, maybeWhole, maybeWords, named, part, words } from '../../documents';
+import { maybeFigure, maybeWhole, maybeWords, named, part, words } from '../../documents/parts';
 import { bad, good, type Result } from '../../errors/field-issue';
-import { showStepValue, type SheetStep, type StepUnit } from '../../sheet';
-import {
-  parseAngleDeg,
-  parseFigures,
-  parseLength,
-  parseWhole,
-  saidText,
-  typedText,
-  visibleLength,
-} from '../../units';
+import { showStepValue } from '../../sheet/show-value';
+import type { SheetStep, StepUnit } from '../../sheet/sheet-step';
+import { parseAngleDeg } from '../../units/parse-angle';
+import { parseFigures, parseLength, parseWhole } from '../../units/parse-length';
+import { saidText, visibleLength } from '../../documents/visible-text';
+import { typedText } from '../../units/typed-text';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';

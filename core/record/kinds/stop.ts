@@ -1,6 +1,6 @@
-import { maybeFigure, part, words } from '../../documents';
+import { maybeFigure, part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { stopData } from '../../stops';
+import { stopData } from '../../stops/stops';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
 

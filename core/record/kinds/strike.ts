@@ -1,6 +1,6 @@
-import { part, words } from '../../documents';
+import { part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { saidText, visibleLength } from '../../units';
+import { saidText, visibleLength } from '../../documents/visible-text';
 import { liveEntries } from '../entry';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';

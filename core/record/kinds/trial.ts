@@ -1,7 +1,8 @@
-import { maybeFigure, maybeWords, maybeYesNo, oneOf, named, part, words } from '../../documents';
+import { maybeFigure, maybeWords, maybeYesNo, oneOf, named, part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '../../nut';
-import { formatLength, parseLength } from '../../units';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '../../nut/nut-answer';
+import { formatLength } from '../../units/format-length';
+import { parseLength } from '../../units/parse-length';
 import type { EntryKind } from '../entry-kind';
 import { unbelievable } from '../believable';
 import { kindOf } from '../kind-of';

@@ -1,6 +1,7 @@
-import { part, words, yesNo } from '../../documents';
+import { part, words, yesNo } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
-import { ASK_TITLES, readAnswer, type WorksheetAsk } from '../../worksheet';
+import { ASK_TITLES, type WorksheetAsk } from '../../worksheet/asks';
+import { readAnswer } from '../../worksheet/judge-answer';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
 

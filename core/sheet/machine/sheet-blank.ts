@@ -1,9 +1,10 @@
-import type { PartShape } from '../../blank';
-import { figure, maybePart, oneOf, part, yesNo, namedOrUnknown } from '../../documents';
-import { type Plan } from '../../plan';
-import { WORK_ENDS } from '../../technique';
-import type { Thread } from '../../thread';
-import { lengthIn, radians } from '../../units';
+import type { PartShape } from '../../blank/part-shape';
+import { figure, maybePart, oneOf, part, yesNo, namedOrUnknown } from '../../documents/parts';
+import type { Plan } from '../../plan/plan';
+import { WORK_ENDS } from '../../technique/choices';
+import type { Thread } from '../../thread/thread';
+import { lengthIn } from '../../units/length';
+import { radians } from '../../units/angle';
 
 /** The part before the thread; null in sheets made before it was kept. Lengths in the thread's unit. */
 export const sheetBlankSchema = maybePart({

@@ -1,9 +1,13 @@
-import { listOf, maybeFigure, maybeWhole, oneOf, part, words, yesNo } from '../../documents';
-import { leadOfThread } from '../../gearing';
-import { dialFor, halfNutBy, markNames, marksText, screwOf, type Lathe } from '../../lathe';
-import type { RealDrive } from '../../technique';
-import type { Thread } from '../../thread';
-import { dialTurnSeconds, longestWaitSeconds, type WrongSeat } from '../../thread-dial';
+import { listOf, maybeFigure, maybeWhole, oneOf, part, words, yesNo } from '../../documents/parts';
+import { leadOfThread } from '../../gearing/lead-of-thread';
+import { dialFor } from '../../lathe/dial-for';
+import { halfNutBy } from '../../lathe/half-nut-by';
+import { markNames, marksText } from '../../lathe/mark-names';
+import { screwOf } from '../../lathe/screw-of';
+import type { Lathe } from '../../lathe/lathe';
+import type { RealDrive } from '../../technique/choices';
+import type { Thread } from '../../thread/thread';
+import { dialTurnSeconds, longestWaitSeconds, type WrongSeat } from '../../thread-dial/between-marks';
 
 export const sheetDialSchema = part({
   /** How the half nut finds the thread again on this lathe; `not-kept` in sheets made before this was asked. */

@@ -1,8 +1,22 @@
-import { figure, listOf, maybeFigure, maybeOneOf, oneOf, part, whole, words, yesNo } from '../../documents';
-import { advanceText, leadOfThread } from '../../gearing';
-import { GEAR_ROLES, gearingFor, type Lathe, type LatheGearing } from '../../lathe';
-import { formOf, type Thread } from '../../thread';
-import { formatLength, radians } from '../../units';
+import {
+  figure,
+  listOf,
+  maybeFigure,
+  maybeOneOf,
+  oneOf,
+  part,
+  whole,
+  words,
+  yesNo,
+} from '../../documents/parts';
+import { advanceText } from '../../gearing/advance';
+import { leadOfThread } from '../../gearing/lead-of-thread';
+import { GEAR_ROLES, type Lathe } from '../../lathe/lathe';
+import { gearingFor, type LatheGearing } from '../../lathe/gearing-for';
+import { formOf } from '../../thread/systems';
+import type { Thread } from '../../thread/thread';
+import { formatLength } from '../../units/format-length';
+import { radians } from '../../units/angle';
 
 export const sheetGearingSchema = part({
   /** From which of the lathe's charts, or found in its stock; `not-kept` in sheets made before these were asked. */

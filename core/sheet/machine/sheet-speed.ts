@@ -1,19 +1,15 @@
-import { leadOfThread } from '../../gearing';
-import { speedCap, type Lathe } from '../../lathe';
-import type { planDefaults } from '../../plan';
-import { type Plan } from '../../plan';
-import {
-  leastRunOut,
-  reactionOf,
-  speedLimit,
-  speedOnLathe,
-  threadingSpeed,
-  timeLeft,
-  type RealDrive,
-  type Way,
-} from '../../technique';
-import { leadOf, type Thread } from '../../thread';
-import { lengthIn } from '../../units';
+import { leadOfThread } from '../../gearing/lead-of-thread';
+import { speedCap } from '../../lathe/speeds-of';
+import type { Lathe } from '../../lathe/lathe';
+import type { planDefaults } from '../../plan/plan-defaults';
+import type { Plan } from '../../plan/plan';
+import { leastRunOut, reactionOf, speedLimit, timeLeft } from '../../technique/speed-limit';
+import { speedOnLathe } from '../../technique/speed-on-lathe';
+import { threadingSpeed } from '../../technique/threading-speed';
+import type { RealDrive } from '../../technique/choices';
+import type { Way } from '../../technique/way';
+import { leadOf, type Thread } from '../../thread/thread';
+import { lengthIn } from '../../units/length';
 import type { Sheet } from '../sheet';
 
 /** What the speed of a sheet hangs on. Lengths in the thread's unit. */

@@ -1,4 +1,4 @@
-import type { Holding } from '../../technique';
+import type { Holding } from '../../technique/choices';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { confirm } from './step-makers';

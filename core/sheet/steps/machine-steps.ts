@@ -1,4 +1,5 @@
-import { frameOfWay, capital } from '../../technique';
+import { frameOfWay } from '../../technique/way';
+import { capital } from '../../technique/technique-words';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { atMost, confirm, exact, range, value } from './step-makers';

@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import type { Expected, SheetStep } from '../sheet-step';
 
 /** Something to look at and confirm. */

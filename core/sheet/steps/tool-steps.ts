@@ -1,6 +1,6 @@
-import { frameOfWay } from '../../technique';
-import { showInsertPitch } from '../../tool';
-import type { LengthUnit } from '../../units';
+import { frameOfWay } from '../../technique/way';
+import { showInsertPitch } from '../../tool/insert-pitch';
+import type { LengthUnit } from '../../units/length';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { confirm, range, value } from './step-makers';

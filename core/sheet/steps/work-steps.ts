@@ -1,4 +1,4 @@
-import { formatLength } from '../../units';
+import { formatLength } from '../../units/format-length';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { atLeast, atMost, confirm, range, value } from './step-makers';

@@ -1,12 +1,9 @@
 import { threadOf } from '../../test/thread';
 import { NORMAL_ENGAGEMENT } from './iso965-tables';
-import {
-  engagementEffect,
-  engagementGroup,
-  normalEngagementMm,
-  threadLimits,
-  type MetricThread,
-} from '../index';
+import { engagementEffect } from '../engagement-effect';
+import { engagementGroup, normalEngagementMm } from './engagement-group';
+import { threadLimits } from '../limits';
+import type { MetricThread } from '../thread';
 
 /** ISO 965-1, table 2, from memory. */
 test.each([

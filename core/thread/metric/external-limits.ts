@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import { DEVIATION_UM, MAJOR_TOLERANCE_6_UM, PITCH_TOLERANCE_6 } from './iso965-tables';
 import type { ExternalLimits } from '../thread-limits';
 import { nearestPreferred, stepPreferred } from './preferred-numbers';

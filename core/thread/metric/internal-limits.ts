@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import { DEVIATION_UM, MINOR_TOLERANCE_6_UM } from './iso965-tables';
 import type { InternalLimits } from '../thread-limits';
 import { GRADE_STEPS, pitchTolerance6Um } from './external-limits';

@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import type { PipeThread } from '../thread';
 import { PIPE_SIZES, type PipeSize } from './pipe-sizes';

@@ -1,4 +1,5 @@
-import { namesSquare, parseDesignation, readSquare } from '../index';
+import { namesSquare, readSquare } from './square-thread';
+import { parseDesignation } from '../parse-designation';
 
 test.each([
   [

@@ -1,6 +1,7 @@
 import Fraction from 'fraction.js';
 import { bad, good, type Result } from '../../errors/field-issue';
-import { typedText, type LengthUnit } from '../../units';
+import { typedText } from '../../units/typed-text';
+import type { LengthUnit } from '../../units/length';
 import { printTpi, readInchSize } from '../inch-size';
 import { takeMember } from '../member';
 import { tidy } from '../tidy';

@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import { MAJOR_TOLERANCE_6_UM } from '../metric/iso965-tables';
 import { nearestPreferred, stepPreferred } from '../metric/preferred-numbers';
 import type { ExternalLimits, InternalLimits } from '../thread-limits';

@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import type { ExternalLimits } from '../thread-limits';
 import { FORM_60 } from '../thread-form';
 import type { UnifiedThread } from '../thread';

@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import type { InternalLimits } from '../thread-limits';
 import { basicPitchToleranceIn } from './external-limits';
 import { FORM_60 } from '../thread-form';

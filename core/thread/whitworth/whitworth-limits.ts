@@ -1,4 +1,4 @@
-import { roundTo } from '../../units';
+import { roundTo } from '../../units/round';
 import type { ExternalLimits, InternalLimits } from '../thread-limits';
 import { FORM_WHITWORTH } from '../thread-form';
 import type { WhitworthThread } from '../thread';

@@ -1,5 +1,5 @@
 import { limitsOf, threadOf } from '../../test/thread';
-import { rootRadiusOf } from '../index';
+import { rootRadiusOf } from '../systems';
 
 /** BS 84, medium class, worked by hand from its formulas (from memory): 1/4-20 BSW, T = 0.0039, allowance 0.0012. */
 test('1/4 BSW bolt', () => {

@@ -1,4 +1,5 @@
-import { sheetGroove, type Sheet } from '@/core/sheet';
+import { sheetGroove } from '@/core/sheet/sheet-geometry';
+import type { Sheet } from '@/core/sheet/sheet';
 import { scaleBarFor, sectionAt, sectionLayout } from '../../drawing/section-geometry';
 import type { Sketch } from './sketch';
 

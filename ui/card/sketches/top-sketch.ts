@@ -1,6 +1,8 @@
-import { isHeldBack, sheetFrame, TO_BE_FOUND, type Sheet } from '@/core/sheet';
-import { hasTailstock } from '@/core/technique';
-import { radians } from '@/core/units';
+import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
+import { sheetFrame } from '@/core/sheet/sheet-geometry';
+import type { Sheet } from '@/core/sheet/sheet';
+import { hasTailstock } from '@/core/technique/choices';
+import { radians } from '@/core/units/angle';
 import { at, circle, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 
 const markText = (sheet: Sheet) =>

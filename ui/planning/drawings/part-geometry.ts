@@ -1,6 +1,7 @@
-import type { PartShape } from '@/core/blank';
-import type { ReadPlan } from '@/core/plan';
-import { lengthIn, radians } from '@/core/units';
+import type { PartShape } from '@/core/blank/part-shape';
+import type { ReadPlan } from '@/core/plan/read-plan';
+import { lengthIn } from '@/core/units/length';
+import { radians } from '@/core/units/angle';
 
 /** What the plan says of the part; null while something is missing. */
 export function partShape({ evaluation, inputs }: ReadPlan): PartShape | null {

@@ -1,9 +1,12 @@
 'use client';
 
-import { nutOfClass, nutOfSize } from '@/core/nut';
-import { EVIDENCE_DATA } from '@/core/proof';
-import { formOf, pitchOf, type Band } from '@/core/thread';
-import { lengthIn, radians } from '@/core/units';
+import { nutOfClass, nutOfSize } from '@/core/nut/nut-size';
+import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
+import { formOf } from '@/core/thread/systems';
+import { pitchOf } from '@/core/thread/thread';
+import type { Band } from '@/core/thread/thread-limits';
+import { lengthIn } from '@/core/units/length';
+import { radians } from '@/core/units/angle';
 import { useSize } from '../../kit/use-size';
 import { useShowLength } from '../../units/display-unit';
 import { usePlanning } from '../planning-context';

@@ -1,8 +1,9 @@
 'use client';
 
-import { toolEdge } from '@/core/groove';
-import { frameOfWay } from '@/core/technique';
-import { formOf, pitchOf } from '@/core/thread';
+import { toolEdge } from '@/core/groove/tool-edge';
+import { frameOfWay } from '@/core/technique/way';
+import { formOf } from '@/core/thread/systems';
+import { pitchOf } from '@/core/thread/thread';
 import { profilePath } from '../../drawing/profile-path';
 import { scaleBarFor } from '../../drawing/section-geometry';
 import { DrawingFrame } from '../../kit/drawing-frame';

@@ -1,9 +1,12 @@
 'use client';
 
-import { swivelMarkOn, type Swivel } from '@/core/lathe';
-import { frameOfWay, feedsByCompound, swingOf, type Way } from '@/core/technique';
-import { formOf } from '@/core/thread';
-import { radians } from '@/core/units';
+import { swivelMarkOn } from '@/core/lathe/swivel-mark';
+import type { Swivel } from '@/core/lathe/lathe';
+import { frameOfWay, type Way } from '@/core/technique/way';
+import { feedsByCompound } from '@/core/technique/choices';
+import { swingOf } from '@/core/technique/swing';
+import { formOf } from '@/core/thread/systems';
+import { radians } from '@/core/units/angle';
 import { useSize } from '../../kit/use-size';
 import { useSay } from '../../shell/shop-words';
 import { usePlanning } from '../planning-context';

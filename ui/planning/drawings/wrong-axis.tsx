@@ -1,5 +1,5 @@
-import { wrongAxis } from '@/core/compound';
-import { radians } from '@/core/units';
+import { wrongAxis } from '@/core/compound/wrong-axis';
+import { radians } from '@/core/units/angle';
 
 /** Feeds that are drawn of the many. */
 const STEPS = 6;

@@ -1,9 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { boreForPercent, type PercentBasis } from '@/core/bore';
-import { formOf, pitchOf } from '@/core/thread';
-import { formatLength, parseFigures } from '@/core/units';
+import { boreForPercent, type PercentBasis } from '@/core/bore/bore';
+import { formOf } from '@/core/thread/systems';
+import { pitchOf } from '@/core/thread/thread';
+import { formatLength } from '@/core/units/format-length';
+import { parseFigures } from '@/core/units/parse-length';
 import { Button } from '../../kit/button';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';

@@ -1,6 +1,7 @@
 'use client';
 
-import { roundTo, lengthIn } from '@/core/units';
+import { roundTo } from '@/core/units/round';
+import { lengthIn } from '@/core/units/length';
 import { PlanFold } from '../plan-fold';
 import { PlanTextField } from '../plan-field';
 import { roughly } from '../schedule-loads';

@@ -1,6 +1,6 @@
 'use client';
 
-import { WORKSHEET_ASKS } from '@/core/worksheet';
+import { WORKSHEET_ASKS } from '@/core/worksheet/asks';
 import { PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 

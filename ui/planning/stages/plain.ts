@@ -1,4 +1,4 @@
-import type { Length } from '@/core/units';
+import type { Length } from '@/core/units/length';
 
 /** What an empty field takes, as a placeholder. */
 export function plain(length: Length | null | undefined): string | undefined {

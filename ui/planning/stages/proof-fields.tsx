@@ -1,8 +1,10 @@
 'use client';
 
-import { NUT_ANSWERS, NUT_ANSWER_WORDS, nutOfClass } from '@/core/nut';
-import { EMPTY_EVIDENCE } from '@/core/plan';
-import { EVIDENCE_DATA, STRENGTH_WORDS, takesOutOfClass, type EvidenceKind } from '@/core/proof';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut/nut-answer';
+import { nutOfClass } from '@/core/nut/nut-size';
+import { EMPTY_EVIDENCE } from '@/core/plan/draft';
+import { EVIDENCE_DATA, STRENGTH_WORDS, type EvidenceKind } from '@/core/proof/evidence-kinds';
+import { takesOutOfClass } from '@/core/proof/nut-strength';
 import { Button } from '../../kit/button';
 import { Message } from '../../kit/message';
 import { useShowLength } from '../../units/display-unit';

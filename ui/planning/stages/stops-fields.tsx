@@ -1,7 +1,8 @@
 'use client';
 
-import { EMPTY_STOP, holdChoice } from '@/core/plan';
-import { stopData } from '@/core/stops';
+import { EMPTY_STOP } from '@/core/plan/draft';
+import { holdChoice } from '@/core/plan/hold-choice';
+import { stopData } from '@/core/stops/stops';
 import { Button } from '../../kit/button';
 import { PlanFold } from '../plan-fold';
 import { PlanCheck, PlanSelect, PlanTextField } from '../plan-field';

@@ -5,11 +5,11 @@ import {
   CLEAR_ORDERS,
   DRIVES,
   feedsByCompound,
-  frameOfWay,
   LEVELS,
-  REACTION_SECONDS_BY_LEVEL,
   ZERO_WAYS,
-} from '@/core/technique';
+} from '@/core/technique/choices';
+import { frameOfWay } from '@/core/technique/way';
+import { REACTION_SECONDS_BY_LEVEL } from '@/core/technique/speed-limit';
 import { Figure } from '../../kit/figure';
 import { PlanFold } from '../plan-fold';
 import { Message } from '../../kit/message';

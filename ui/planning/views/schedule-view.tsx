@@ -4,15 +4,15 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import {
   fewestPasses,
   isReached,
-  LIMIT_WORDS,
   REACH_SCHOOLS,
   type NotReached,
-  type PassLoad,
   type Reached,
   type ReachSchool,
-} from '@/core/bears';
-import type { PlanBears } from '@/core/plan';
-import { lengthIn } from '@/core/units';
+} from '@/core/bears/fewest-passes';
+import { LIMIT_WORDS } from '@/core/bears/limits';
+import type { PassLoad } from '@/core/bears/pass-loads';
+import type { PlanBears } from '@/core/plan/bears-of-plan';
+import { lengthIn } from '@/core/units/length';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Message } from '../../kit/message';

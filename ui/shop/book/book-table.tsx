@@ -1,6 +1,6 @@
 'use client';
 
-import { readCsv } from '@/core/csv';
+import { readCsv } from '@/core/csv/csv';
 import {
   createColumnHelper,
   getCoreRowModel,
@@ -10,7 +10,8 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useMemo, useRef, useState } from 'react';
-import { bookFieldText, BOOKS, type BookDocument, type BookKind } from '@/core/book';
+import { bookFieldText } from '@/core/book/book-field';
+import { BOOKS, type BookDocument, type BookKind } from '@/core/book/book';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Message } from '../../kit/message';

@@ -1,4 +1,5 @@
-import { checkChangeGears, checkQuickChange, TABLE_COLUMNS } from '@/core/lathe';
+import { checkChangeGears, checkQuickChange } from '@/core/lathe/chart-check';
+import { TABLE_COLUMNS } from '@/core/lathe/form/lathe-form';
 import { LEVER_KINDS } from '@/core/lathe/lathe';
 import { LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
 

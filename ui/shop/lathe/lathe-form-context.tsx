@@ -1,7 +1,8 @@
 'use client';
 
 import { createContext, useContext, type ReactNode } from 'react';
-import type { Lathe, LatheField, LatheForm, LatheTable } from '@/core/lathe';
+import type { Lathe } from '@/core/lathe/lathe';
+import type { LatheField, LatheForm, LatheTable } from '@/core/lathe/form/lathe-form';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';
 import { TypedTable, type TypedTableProps } from '../../kit/typed-table';

@@ -1,4 +1,5 @@
-import { checkPlate, TABLE_COLUMNS, type PlateLine } from '@/core/lathe';
+import { checkPlate, type PlateLine } from '@/core/lathe/plate-check';
+import { TABLE_COLUMNS } from '@/core/lathe/form/lathe-form';
 import { LatheChoice, LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
 import { YES_NO } from './options';
 

@@ -1,6 +1,8 @@
-import { isKind, type Entry, type EntryOf } from '../../../record';
-import { slipCaseOf, type Sheet } from '../../../sheet';
-import { judgeAnswer, type Judged, type WorksheetQuestion } from '../../../worksheet';
+import { isKind, type Entry, type EntryOf } from '../../../record/entry';
+import { slipCaseOf } from '../../../sheet/sheet-worksheet';
+import type { Sheet } from '../../../sheet/sheet';
+import { judgeAnswer, type Judged } from '../../../worksheet/judge-answer';
+import type { WorksheetQuestion } from '../../../worksheet/question';
 import { standingEntries } from './standing-entries';
 
 /** A question of the worksheet with the tries at it. */

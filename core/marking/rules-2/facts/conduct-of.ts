@@ -1,5 +1,5 @@
-import { isKind, type Entry } from '../../../record';
-import type { Sheet, SheetPass } from '../../../sheet';
+import { isKind, type Entry } from '../../../record/entry';
+import type { Sheet, SheetPass } from '../../../sheet/sheet';
 import { cutsMade, type CutMade } from './cuts-made';
 import { measuredOf, type Measured } from './measured';
 import { standingEntries, withLateStrikes } from './standing-entries';

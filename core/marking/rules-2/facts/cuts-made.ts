@@ -1,7 +1,8 @@
-import { compoundFeedFor } from '../../../compound';
-import { isKind, type Entry, type EntryOf } from '../../../record';
-import type { Sheet, SheetPass } from '../../../sheet';
-import { lengthIn, roundTo } from '../../../units';
+import { compoundFeedFor } from '../../../compound/compound';
+import { isKind, type Entry, type EntryOf } from '../../../record/entry';
+import type { Sheet, SheetPass } from '../../../sheet/sheet';
+import { lengthIn } from '../../../units/length';
+import { roundTo } from '../../../units/round';
 import { EVENTS_OF_2 } from './events-of-2';
 import { measuredOf } from './measured';
 import { infeedByTrials } from './tried';

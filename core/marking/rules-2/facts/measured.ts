@@ -1,9 +1,10 @@
-import { compoundFeedFor } from '../../../compound';
-import { pitchDiameterFrom } from '../../../gauging';
-import { depthOf } from '../../../geometry';
-import { PLACES, type MeasurementContent, type Place } from '../../../record';
-import { sheetWires, type Sheet } from '../../../sheet';
-import { lengthIn } from '../../../units';
+import { compoundFeedFor } from '../../../compound/compound';
+import { pitchDiameterFrom } from '../../../gauging/three-wires';
+import { depthOf } from '../../../geometry/frame';
+import { PLACES, type MeasurementContent, type Place } from '../../../record/kinds/measurement';
+import { sheetWires } from '../../../sheet/sheet-geometry';
+import type { Sheet } from '../../../sheet/sheet';
+import { lengthIn } from '../../../units/length';
 
 /** What a measurement says of the thread. Lengths in the thread's unit. */
 export interface Measured {

@@ -1,4 +1,4 @@
-import { isKind, strikeOf, type Entry } from '../../../record';
+import { isKind, strikeOf, type Entry } from '../../../record/entry';
 
 /** The entries that stand: not struck out, not late, and with something to say. */
 export function standingEntries(entries: readonly Entry[]): Entry[] {

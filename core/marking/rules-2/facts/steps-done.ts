@@ -1,6 +1,8 @@
-import type { EntryOf } from '../../../record';
-import { meets, wantedChoice, type Sheet, type SheetStep } from '../../../sheet';
-import { timeLeft } from '../../../technique';
+import type { EntryOf } from '../../../record/entry';
+import { meets, type SheetStep } from '../../../sheet/sheet-step';
+import { wantedChoice } from '../../../sheet/wanted-choice';
+import type { Sheet } from '../../../sheet/sheet';
+import { timeLeft } from '../../../technique/speed-limit';
 
 export type StepEntry = EntryOf<'step'> | EntryOf<'sign-off'>;
 

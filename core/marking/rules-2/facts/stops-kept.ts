@@ -1,6 +1,6 @@
-import { isKind, type Entry, type EntryOf } from '../../../record';
-import type { Sheet, SheetProof, SheetStop } from '../../../sheet';
-import { isTrial } from '../../../stops';
+import { isKind, type Entry, type EntryOf } from '../../../record/entry';
+import type { Sheet, SheetProof, SheetStop } from '../../../sheet/sheet';
+import { isTrial } from '../../../stops/stops';
 import type { CutMade } from './cuts-made';
 
 type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;

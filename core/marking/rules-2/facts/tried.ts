@@ -1,8 +1,8 @@
-import { travelOf } from '../../../lathe';
-import { reckonNut, type NutTrial } from '../../../nut';
-import { isKind, type Entry } from '../../../record';
-import type { Sheet } from '../../../sheet';
-import { lengthIn } from '../../../units';
+import { travelOf } from '../../../lathe/dial-count';
+import { reckonNut, type NutTrial } from '../../../nut/reckon-nut';
+import { isKind, type Entry } from '../../../record/entry';
+import type { Sheet } from '../../../sheet/sheet';
+import { lengthIn } from '../../../units/length';
 
 /** What the last piece that was tried lets take next, along the slide that feeds; null where it says nothing. */
 export function infeedByTrials(sheet: Sheet, live: readonly Entry[]): number | null {

@@ -1,6 +1,6 @@
 import { number, object, string } from 'yup';
-import { FAULT_IDS, type FaultId } from '@/core/fault';
-import { exactWhole } from '@/core/json';
+import { FAULT_IDS, type FaultId } from '@/core/fault/faults';
+import { exactWhole } from '@/core/json/exact';
 import { makeFaultPuzzle } from '@/data/puzzles';
 import { answer, handle } from '@/app/server/handle';
 

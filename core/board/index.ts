@@ -1,3 +1,0 @@
-export * from './board';
-export * from './floor';
-export * from './bench-home';

@@ -1,2 +1,0 @@
-export * from './bore';
-export * from './bore-advice';

@@ -1,3 +1,0 @@
-export * from './compound';
-export * from './parse-compound-angle';
-export * from './wrong-axis';

@@ -1,2 +1,0 @@
-export * from './depth-rules';
-export * from './radial-depth';

@@ -1,5 +1,0 @@
-export * from './cut-setup';
-export * from './evidence-of';
-export * from './faults';
-export * from './nut-over';
-export * from './puzzle';

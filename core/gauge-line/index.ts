@@ -1,2 +1,0 @@
-export * from './read-gauge-line';
-export * from './simulate-gauge';

@@ -1,4 +1,0 @@
-export * from './frame';
-export * from './piece';
-export * from './pose';
-export * from './profile';

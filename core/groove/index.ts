@@ -1,3 +1,0 @@
-export * from './groove-case';
-export * from './tip-profile';
-export * from './tool-edge';

@@ -1,3 +1,0 @@
-export * from './nut-answer';
-export * from './nut-size';
-export * from './reckon-nut';

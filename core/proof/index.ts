@@ -1,3 +1,0 @@
-export * from './crest-flat';
-export * from './evidence-kinds';
-export * from './nut-strength';

@@ -1,4 +1,0 @@
-export * from './exact-rows';
-export * from './pass-kind';
-export * from './passes-on-dial';
-export * from './school-rows';

@@ -1,2 +1,0 @@
-export * from './stops';
-export * from './stop-steps';

@@ -1,4 +1,0 @@
-export * from './insert-pitch';
-export * from './tip';
-export * from './tip-limit';
-export * from './tool-document';
