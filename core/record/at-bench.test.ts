@@ -1,6 +1,7 @@
 import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone, contextOf } from '../test/record';
 import { chipLook } from './chip-look';
-import { CUT_WARNINGS, warnCut } from './warn-cut';
+import { CUT_WARNINGS } from './cut-warning';
+import { warnCut } from './warn-cut';
 import { grooveOfRecord } from './groove-of-record';
 import { nextAtBench } from './next-at-bench';
 import { predict } from './predict';

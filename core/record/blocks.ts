@@ -1,18 +1,7 @@
 import type { NotKnownHere } from '../sheet/not-known-here';
+import type { Block } from './block';
 import type { StepProgress } from './step-progress';
 import type { StopProgress } from './stop-progress';
-
-/** What stands in the way of the next cut. */
-export interface Block {
-  /** `not-known`: a choice that a later release has added decides how the cut is made. */
-  kind: 'hold' | 'wrong' | 'open-critical' | 'not-known';
-  /** The step, the stop, or the sheet itself, which nobody at the lathe can mend. */
-  of: 'step' | 'stop' | 'sheet';
-  id: string;
-  title: string;
-  /** Why it was sent back, where it was and nothing was done about it. */
-  sentBack?: string;
-}
 
 /** A wrong value at a step that can ruin the part, a hold point that nobody has looked at, a safety line left open, and what is not known here. */
 export function blocksOf(
@@ -39,9 +28,6 @@ export function blocksOf(
       .map(({ stop }): Block => ({ kind: 'hold', of: 'stop', id: stop.id, title: stop.title })),
   ];
 }
-
-/** What whoever works has to do or to mend before the next cut. */
-export const toMend = (blocks: readonly Block[]): Block[] => blocks.filter(({ of }) => of !== 'sheet');
 
 /** Steps before cutting bind every cut; those after the scratch bind the cuts after the first. */
 function isDue(when: StepProgress['step']['when'], cutsMade: number): boolean {

@@ -2,8 +2,8 @@ import type { Schema } from 'yup';
 import type { StoredObject } from '../documents/document';
 import type { FieldIssue, Result } from '../errors/field-issue';
 import type { Sheet } from '../sheet/sheet';
-import type { Entry, Role } from './entry';
-import type { Prediction } from './predict';
+import type { Role } from '../people/role';
+import type { WorkSoFar } from './work-so-far';
 
 /** What was typed or touched for an entry, field by field. */
 export type EntryFields = Readonly<Record<string, string>>;
@@ -11,8 +11,10 @@ export type EntryFields = Readonly<Record<string, string>>;
 /** What the device knows when something is typed. */
 export interface ReadingContext {
   sheet: Sheet;
-  entries: readonly Entry[];
-  prediction: Prediction;
+  /** Every entry, and those that stand: not struck out, not late. */
+  entries: readonly { id: string }[];
+  standing: readonly { id: string }[];
+  prediction: WorkSoFar;
 }
 
 /** One kind of entry: its shape, who may write it, how it is read, and its words. One file each, listed in `kinds/index`. */

@@ -1,4 +1,4 @@
-import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '../test/record';
+import { contextOf, cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '../test/record';
 import { floorState } from './floor-state';
 import { predict } from './predict';
 import { readEntry } from './read-entry';
@@ -90,7 +90,7 @@ test('what whoever walks by should know', () => {
 });
 
 test('a reason is said, and belongs to a hold point of the plan', () => {
-  const context = { sheet, entries: [], prediction: predict(sheet, []) };
+  const context = contextOf(sheet);
   const read = (stepId: string, reason: string) => readEntry({ kind: 'sent-back', stepId, reason }, context);
   expect(read(hold.id, ' mind the gloves ')).toEqual({ ok: true, value: BACK });
   expect(read(hold.id, '-')).toMatchObject({ ok: false, issues: [{ field: 'reason' }] });

@@ -4,9 +4,10 @@ import { sheetDepth } from '../sheet/sheet-geometry';
 import type { Sheet } from '../sheet/sheet';
 import type { Band } from '../thread/thread-limits';
 import { tipShortening, type Tip } from '../tool/tip';
-import { fedDepth } from './cuts';
+import { fedDepth, type Cut } from './cuts';
 import type { Entry } from './entry';
-import type { Prediction } from './predict';
+import type { Remaining } from './remaining';
+import type { Segment } from './segment';
 import { zeroGap } from './zero-gap';
 
 /** What a proof says of the tip or of the zero: an inference, for only one of the two can be told, the other is taken as given. */
@@ -17,6 +18,14 @@ export type Implied =
   | { of: 'zero-inside'; by: Band }
   /** With the tip of the sheet: how far the tip stood off at the zero; negative: already inside the metal. */
   | { of: 'zero'; gap: Band };
+
+/** What the cuts have made so far, as `Prediction` tells it. */
+interface Made {
+  segment: Segment;
+  cuts: readonly Cut[];
+  remaining: Remaining | null;
+  figuredFor: number;
+}
 
 /** A zero is told as another one than was taken only beyond what a hand and a micrometer scatter; common practice. */
 const SCATTER = { in: 0.001, mm: 0.02 } as const;
@@ -30,7 +39,7 @@ const SCATTER = { in: 0.001, mm: 0.02 } as const;
 export function impliedByProof(
   sheet: Sheet,
   live: readonly Entry[],
-  { segment, cuts, remaining, figuredFor }: Pick<Prediction, 'segment' | 'cuts' | 'remaining' | 'figuredFor'>,
+  { segment, cuts, remaining, figuredFor }: Made,
 ): Implied | null {
   const last = cuts.at(-1);
   if (last === undefined || !last.readingTaken || segment.zero !== 'touch-off') return null;

@@ -4,7 +4,7 @@ import { depthOf } from '../geometry/frame';
 import { sheetWires } from '../sheet/sheet-geometry';
 import type { Sheet } from '../sheet/sheet';
 import { lengthIn } from '../units/length';
-import { PLACES, type MeasurementContent, type Place } from './kinds';
+import { PLACES, type MeasurementContent, type Place } from './kinds/measurement';
 
 /** What a measurement over wires says of the thread. Lengths in the thread's unit. */
 export interface MeasuredThread {

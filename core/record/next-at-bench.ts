@@ -2,7 +2,7 @@ import { shownOnSheet } from '../sheet/shown-on-sheet';
 import { showExpected } from '../sheet/show-value';
 import type { Sheet } from '../sheet/sheet';
 import type { Entry } from './entry';
-import type { Block } from './blocks';
+import type { Block } from './block';
 import { notLookedOver } from './leading';
 import { predict } from './predict';
 import { presentOf } from './present';

@@ -1,13 +1,13 @@
-import { radialDepthOf } from '../compound/compound';
 import type { NutReckoning } from '../nut/reckon-nut';
 import { notKnownHere } from '../sheet/not-known-here';
 import type { Sheet, SheetPass } from '../sheet/sheet';
 import { REAL_DRIVES, type RealDrive } from '../technique/choices';
 import type { Band } from '../thread/thread-limits';
-import { lengthIn, type Length } from '../units/length';
-import { blocksOf, type Block } from './blocks';
+import { type Length } from '../units/length';
+import type { Block } from './block';
+import { blocksOf } from './blocks';
 import { impliedByProof, type Implied } from './implied';
-import { cutsOf, dialTravel, standingOf, stopAt, type Cut } from './cuts';
+import { cutsOf, standingOf, type Cut } from './cuts';
 import { isKind, liveEntries, type Entry, type EntryOf } from './entry';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -16,17 +16,7 @@ import type { AttemptState } from './record-state';
 import type { Segment } from './segment';
 import { lastLook, sentBackOf, stepProgress, type StepProgress } from './step-progress';
 import { stopProgress, type StopProgress } from './stop-progress';
-
-/** The remaining feed by the latest measurement, less what was fed since. */
-export interface Remaining {
-  measurement: EntryOf<'measurement'>;
-  measured: MeasuredThread;
-  radial: number;
-  /** Of the slide that feeds. */
-  compound: number;
-  /** Dial reading at which the target is reached, on a whole graduation; null before the first pass. */
-  stopReading: Length | null;
-}
+import { type Remaining, remainingFeed } from './remaining';
 
 /** Sheet against record. All of it follows from (sheet, entries). */
 export interface Prediction {
@@ -164,29 +154,6 @@ function nextPass(
         n > last && !ended(until) && (kind === 'spring' || dialReading.value > standing(start) + 1e-9),
     ) ?? null
   );
-}
-
-function remainingFeed(sheet: Sheet, live: readonly Entry[], cuts: readonly Cut[]): Remaining | null {
-  const index = live.findLastIndex(isKind('measurement'));
-  const measurement = live[index];
-  if (measurement === undefined || !isKind('measurement')(measurement)) return null;
-  const { unit } = sheet.lathe.dial.graduation;
-  const measured = measuredThread(sheet, measurement.content);
-  const last = cuts.at(-1);
-  const before = cuts.findLast(({ entry }) => live.indexOf(entry) < index);
-  const sameZero = last?.entry.content.zero === before?.entry.content.zero;
-  const fedOnDial = (last?.reading ?? 0) - (sameZero ? (before?.reading ?? 0) : 0);
-  const fed = lengthIn({ value: dialTravel(sheet, fedOnDial), unit }, sheet.thread.unit);
-  return {
-    measurement,
-    measured,
-    radial: measured.remainingRadial - radialDepthOf(fed, sheet.feed.angleDeg),
-    compound: measured.remainingCompound - fed,
-    stopReading:
-      before === undefined || !sameZero
-        ? null
-        : { value: stopAt(sheet, before.reading, measured.remainingCompound), unit },
-  };
 }
 
 function warningsOf(

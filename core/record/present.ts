@@ -1,5 +1,5 @@
 import type { Sheet } from '../sheet/sheet';
-import { toMend } from './blocks';
+import { toMend } from './block';
 import type { Prediction } from './predict';
 
 /** Where the work stands: at a step, at the whole set-up on one page, or at the passes. */

@@ -4,7 +4,7 @@ import type { Sheet } from '../sheet/sheet';
 import type { Band } from '../thread/thread-limits';
 import { formatLength } from '../units/format-length';
 import type { LengthUnit } from '../units/length';
-import { PLACES, type Place } from './kinds';
+import { PLACES, type Place } from './kinds/measurement';
 import type { Prediction } from './predict';
 import { inOtherUnit, type ReadingQuestion } from './reading-questions';
 

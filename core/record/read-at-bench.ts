@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../errors/field-issue';
 import type { Sheet } from '../sheet/sheet';
-import type { Entry } from './entry';
+import { liveEntries, type Entry } from './entry';
 import type { EntryFields } from './entry-kind';
 import type { EntryContent } from './kinds';
 import { predict } from './predict';
@@ -13,7 +13,13 @@ export function readAtBench(
   fields: EntryFields,
 ): Result<EntryContent> {
   if (fields.kind === 'lead') return good({ kind: 'lead' });
-  if (sheet !== null) return readEntry(fields, { sheet, entries, prediction: predict(sheet, entries) });
+  if (sheet !== null)
+    return readEntry(fields, {
+      sheet,
+      entries,
+      standing: liveEntries(entries),
+      prediction: predict(sheet, entries),
+    });
   const { sheetId = '', name = '' } = fields;
   return fields.kind === 'lathe'
     ? good({ kind: 'lathe', sheetId: Number(sheetId), name })

@@ -9,7 +9,7 @@ import { sheetPassOf } from '../sheet/sheet-pass';
 import type { Sheet, SheetPass } from '../sheet/sheet';
 import type { Tip } from '../tool/tip';
 import { lengthIn } from '../units/length';
-import type { Prediction } from './predict';
+import type { WorkSoFar } from './work-so-far';
 
 /** What was found at the bench, in the thread's unit. A tip is found as the size of its flat or radius. */
 export interface Found {
@@ -30,7 +30,7 @@ const BY_HAND: readonly string[] = ['chart', 'until', 'own'];
  */
 export function refigured(
   sheet: Sheet,
-  before: Pick<Prediction, 'passes' | 'reading' | 'start' | 'cuts'>,
+  before: Pick<WorkSoFar, 'passes' | 'reading' | 'start' | 'cuts'>,
   found: Found,
 ): SheetPass[] | null {
   const { startsOrder, unit } = sheet.thread;
@@ -79,7 +79,7 @@ export function refigured(
 
 /** Rows that are cut stay as they were; of each start the rows that go deeper than its own last cut follow anew. */
 function joinedRows(
-  { passes, reading, start, cuts }: Pick<Prediction, 'passes' | 'reading' | 'start' | 'cuts'>,
+  { passes, reading, start, cuts }: Pick<WorkSoFar, 'passes' | 'reading' | 'start' | 'cuts'>,
   anew: readonly SheetPass[],
 ): SheetPass[] {
   const lastRow = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;

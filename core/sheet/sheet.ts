@@ -41,7 +41,7 @@ import { liftSheet4 } from './lift-sheet-4';
 import { sheetBlankSchema } from './machine/sheet-blank';
 import { sheetDialSchema } from './machine/sheet-dial';
 import { sheetGearingSchema } from './machine/sheet-gearing';
-import { travelSchema } from './machine/travel-lines';
+import { travelSchema } from './machine/travel';
 import { sheetStepSchema, type SheetStep } from './sheet-step';
 
 const band = () => part({ min: figure(), max: figure() });

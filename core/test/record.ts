@@ -6,7 +6,7 @@ import { EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '../plan/draf
 import { readPlan } from '../plan/read-plan';
 import type { Plan } from '../plan/plan';
 import { predict } from '../record/predict';
-import type { Entry, Role } from '../record/entry';
+import { liveEntries, type Entry, type Role } from '../record/entry';
 import type { EntryContent } from '../record/kinds';
 import type { PassContent } from '../record/kinds/pass';
 import type { ReadingContext } from '../record/entry-kind';
@@ -64,7 +64,7 @@ export function recordOf(contents: readonly EntryContent[], role: Role = 'studen
 
 /** For tests: what the device knows when something is typed. */
 export function contextOf(sheet: Sheet, entries: readonly Entry[] = []): ReadingContext {
-  return { sheet, entries, prediction: predict(sheet, entries) };
+  return { sheet, entries, standing: liveEntries(entries), prediction: predict(sheet, entries) };
 }
 
 /** For tests: a step simply done. */

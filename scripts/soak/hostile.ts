@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { EMPTY_PLAN_FORM, withLeaf } from '../../core/plan/draft';
 import { reachOf, sendHostile } from '../../e2e/hostile/send-hostile';
 import type { Machine } from '../test/machine';
-import { none, told, type Finding } from './soak';
+import { none, told, type Finding } from './finding';
 import { openAttempts } from './write-note';
 
 /** Requests that mean ill, with another seed each time; `./oyakata test` sends the same kind with a fixed one. */

@@ -1,6 +1,6 @@
 import { pause, type Machine } from '../test/machine';
 import { killAtRandom } from './kill-at-random';
-import { none, told, type Finding } from './soak';
+import { none, told, type Finding } from './finding';
 import { newNote, openAttempts, recorded, sendNote } from './write-note';
 
 const WRITERS = 6;

@@ -3,7 +3,7 @@ import { sendRaw } from '../../e2e/hostile/raw-request';
 import { noteBody } from '../test/note-body';
 import { pause, type Machine } from '../test/machine';
 import { killAtRandom } from './kill-at-random';
-import { none, told, type Finding } from './soak';
+import { none, told, type Finding } from './finding';
 import { openAttempts } from './write-note';
 
 const BENCHES = 10;

@@ -1,5 +1,5 @@
 import { pause, type Machine } from '../test/machine';
-import { none, told, type Finding } from './soak';
+import { none, told, type Finding } from './finding';
 import { newNote, openAttempts, recorded, sendNote, studentOf } from './write-note';
 
 const A_SECOND = 150;

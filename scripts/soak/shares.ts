@@ -3,7 +3,7 @@ import { request as httpRequest } from 'node:http';
 import { connect, type Socket } from 'node:net';
 import { pause, type Machine } from '../test/machine';
 import { ShopAtWork, type Bench } from './shop-at-work';
-import { told, type Finding } from './soak';
+import { told, type Finding } from './finding';
 
 /** So long each attack goes on. */
 const ATTACK_MS = 12_000;

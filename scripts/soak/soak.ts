@@ -5,24 +5,7 @@ import { soakOutbox } from './outbox';
 import { soakOverload } from './overload';
 import { soakShares } from './shares';
 import { soakUpdate } from './update';
-
-/** A line of the result: what was counted, what it must be, and whether it is. */
-export interface Finding {
-  what: string;
-  found: string;
-  wanted: string;
-  good: boolean;
-}
-
-/** For counts of what must not happen. */
-export const none = (what: string, count: number): Finding => ({
-  what,
-  found: String(count),
-  wanted: '0',
-  good: count === 0,
-});
-
-export const told = (what: string, found: string): Finding => ({ what, found, wanted: '', good: true });
+import { type Finding } from './finding';
 
 const minutes = Number(process.argv[2] ?? '6');
 /** Part of a title, such as `overload`, to run only that. */

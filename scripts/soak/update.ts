@@ -3,7 +3,7 @@ import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } f
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { Machine, pause } from '../test/machine';
-import { none, told, type Finding } from './soak';
+import { none, told, type Finding } from './finding';
 
 /** The switch from one release to the next may take so long. */
 const LONGEST_GAP_MS = 15_000;

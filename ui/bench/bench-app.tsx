@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useState, type ComponentType } from 'react';
-import type { BenchHome } from '@/core/board/bench-home';
-import type { ShopWords } from '@/core/shop/words';
+
 import { useNews } from '../shell/news';
 import { ask } from '../shell/send';
 import { useTouch } from '../shell/touch';
@@ -17,11 +16,7 @@ import { keepLoaded, registerWorker } from './keep-the-bench';
 import { PinAgain } from './pin-again';
 import { askForGrant, beginOutbox, catchUp, lookAtServer } from './outbox';
 import { worksHere } from './works-here';
-
-/** The home with what the shop's pages share; the bench remembers both. */
-export interface BenchFacts extends BenchHome {
-  shop: { timeZone: string; words: ShopWords };
-}
+import { type BenchFacts } from './bench-facts';
 
 /** So long nothing is touched: then the rest of the bench is fetched, to be there when the network is not. */
 const QUIET_MS = 15_000;

@@ -29,7 +29,7 @@ import { KeptUnder } from '../shell/kept';
 import { useWorksheet } from '../worksheet/use-worksheet';
 import { WorksheetPanel } from '../worksheet/worksheet-panel';
 import { Providers } from '../shell/providers';
-import type { BenchFacts } from './bench-app';
+import type { BenchFacts } from './bench-facts';
 import { GrooveNow } from './groove-now';
 import { LateEntries } from './late-entries';
 import { NotLeading } from './not-leading';

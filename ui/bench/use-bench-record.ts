@@ -5,7 +5,7 @@ import { kindNamed } from '@/core/record/read-stored-entry';
 import { leadingDevice } from '@/core/record/leading';
 import { readAtBench } from '@/core/record/read-at-bench';
 import type { EntryFields } from '@/core/record/entry-kind';
-import type { AttemptViewProps } from '../recording/attempt-view';
+import type { AttemptViewProps } from '../recording/attempt-view-props';
 import type { Added } from '../recording/use-record';
 import { deviceTime } from '../shell/device';
 import { newId } from '../shell/new-id';

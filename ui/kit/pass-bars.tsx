@@ -1,4 +1,4 @@
-import type { RibbonPass } from './pass-ribbon';
+import type { RibbonPass } from './ribbon-pass';
 import { useSize } from './use-size';
 
 const KIND_LETTERS = { scratch: 'S', rough: 'R', finish: 'F', spring: '0' };

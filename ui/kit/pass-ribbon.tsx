@@ -1,16 +1,7 @@
 import { Slider } from 'radix-ui';
 import { memo } from 'react';
 import { PassBars } from './pass-bars';
-
-export interface RibbonPass {
-  n: number;
-  kind: 'scratch' | 'rough' | 'finish' | 'spring';
-  infeed: number;
-  chip: number;
-  reading: string;
-  /** What is checked or worked after it. */
-  stop?: string | undefined;
-}
+import { type RibbonPass } from './ribbon-pass';
 
 const KIND_WORDS = { scratch: 'scratch', rough: 'roughing', finish: 'finishing', spring: 'spring' };
 

@@ -2,12 +2,12 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { liveEntries, type Entry, type Role } from '@/core/record/entry';
+import { liveEntries } from '@/core/record/entry';
 import { maySign } from '@/core/record/may-sign';
 import { predict, type Prediction } from '@/core/record/predict';
 import { presentOf, type Present } from '@/core/record/present';
-import type { WorksheetShown } from '@/core/record/worksheet-progress';
-import { toMend } from '@/core/record/blocks';
+
+import { toMend } from '@/core/record/block';
 import { showStepValue } from '@/core/sheet/show-value';
 import type { Sheet } from '@/core/sheet/sheet';
 import { Button, buttonClass } from '../kit/button';
@@ -24,7 +24,7 @@ import { LatheFirst, WorksheetFirst } from './before-the-sheet';
 import { HandButton } from './hand-button';
 import { LathePanel } from './lathe-panel';
 import { EndDialog } from './end-dialog';
-import { EarlierTry, type EarlierSteps } from './earlier-try';
+import { EarlierTry } from './earlier-try';
 import { NotKnownNote } from './not-known-note';
 import { NoteForm } from './note-form';
 import { PassPanel } from './pass-panel';
@@ -35,31 +35,7 @@ import { SetUpPage } from './set-up-page';
 import { standingOf } from './standing-of';
 import { StepPanel } from './step-panel';
 import { useRecord } from './use-record';
-
-export interface AttemptViewProps {
-  id: number;
-  title: string;
-  /** The sheet of the lathe chosen; null while none is. */
-  sheet: Sheet | null;
-  sheetId: number | null;
-  lathes: readonly { sheetId: number; name: string }[];
-  student: { id: number; name: string };
-  tryNumber: number;
-  revision: number;
-  /** The server holds something of the sheet back. */
-  hides?: boolean;
-  /** Micrometers of the shop, by name. */
-  instruments?: readonly string[];
-  /** What has to be found first; null where nothing is asked. */
-  worksheet?: WorksheetShown | null;
-  entries: Entry[];
-  marked: boolean;
-  /** What the mark gave, where the page knows it. */
-  verdict?: { total: number; passed: boolean } | null;
-  /** Steps that stood at the end of the try before, on the same lathe. */
-  earlier?: EarlierSteps | null;
-  who: { id: number; name: string; role: Role };
-}
+import { type AttemptViewProps } from './attempt-view-props';
 
 const PASSES = 'passes';
 const LATHE = 'lathe';

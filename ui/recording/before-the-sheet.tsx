@@ -6,7 +6,7 @@ import { Header } from '../shell/header';
 import { useRefresh } from '../shell/use-refresh';
 import { useWorksheet } from '../worksheet/use-worksheet';
 import { WorksheetPanel } from '../worksheet/worksheet-panel';
-import type { AttemptViewProps } from './attempt-view';
+import type { AttemptViewProps } from './attempt-view-props';
 import { LathePanel } from './lathe-panel';
 import { useRecord } from './use-record';
 

@@ -2,7 +2,7 @@
 
 import { Hand } from 'lucide-react';
 import { useState } from 'react';
-import { toMend, type Block } from '@/core/record/blocks';
+import { toMend, type Block } from '@/core/record/block';
 import type { Prediction } from '@/core/record/predict';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';

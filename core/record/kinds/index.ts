@@ -64,13 +64,3 @@ export const ENTRY_KINDS = {
 } as const;
 
 export type KnownKind = keyof typeof ENTRY_KINDS;
-
-export { PLACES, type MeasurementContent, type Place } from './measurement';
-export { LOOK_VERDICTS } from './look';
-export { readStepValue, STEP_HOW, type StepContent, type StepHow } from './step';
-export { GAUGE_ANSWERS, GAUGE_WORDS, type FindingContent } from './finding';
-export { ENDINGS } from './hand-in';
-export type { EventContent } from './event';
-export type { PassContent } from './pass';
-export type { StopContent } from './stop';
-export type { TrialContent } from './trial';

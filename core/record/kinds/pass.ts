@@ -17,10 +17,10 @@ import { shownOnSheet, sheetShownBy } from '../../sheet/shown-on-sheet';
 import { REAL_DRIVES, type RealDrive } from '../../technique/choices';
 import { formatLength } from '../../units/format-length';
 import { parseLength } from '../../units/parse-length';
-import { toMend } from '../blocks';
+import { toMend } from '../block';
 import type { EntryKind, ReadingContext } from '../entry-kind';
 import { kindOf } from '../kind-of';
-import { isCutWarning } from '../warn-cut';
+import { isCutWarning } from '../cut-warning';
 
 export interface PassContent {
   kind: 'pass';

@@ -1,7 +1,6 @@
 import { part, words } from '../../documents/parts';
 import { bad, good } from '../../errors/field-issue';
 import { saidText, visibleLength } from '../../documents/visible-text';
-import { liveEntries } from '../entry';
 import type { EntryKind } from '../entry-kind';
 import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
@@ -26,15 +25,15 @@ export const strikeKind: EntryKind<'strike', StrikeContent> = {
   needsNetwork: false,
   undoable: false,
   freeText: ['reason'],
-  read: ({ entryId, reason = '' }, { entries }) => {
-    const standing = liveEntries(entries).find((entry) => entry.id === entryId);
-    if (standing === undefined)
+  read: ({ entryId, reason = '' }, { standing }) => {
+    const struck = standing.find((entry) => entry.id === entryId);
+    if (struck === undefined)
       return bad('entryId', 'conflict', 'That entry is not in the record, or is struck out already.');
     const said = saidText(reason);
     if (visibleLength(said) < 3) return bad('reason', 'required', 'Say why the entry is struck out.');
     return said.length > 500
       ? bad('reason', 'too-long', 'At most 500 characters.')
-      : good({ kind: 'strike', entryId: standing.id, reason: said });
+      : good({ kind: 'strike', entryId: struck.id, reason: said });
   },
   refuses: ({ reason }) =>
     visibleLength(reason) < 3

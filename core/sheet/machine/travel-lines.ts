@@ -1,12 +1,9 @@
-import { listOf, part, words } from '../../documents/parts';
 import type { Lathe } from '../../lathe/lathe';
 import { hasTailstock } from '../../technique/choices';
 import type { Way } from '../../technique/way';
 import { formatLength } from '../../units/format-length';
 import type { LengthUnit } from '../../units/length';
 import type { Sheet } from '../sheet';
-
-export const travelSchema = listOf(part({ what: words(60), says: words(300) }), 12);
 
 /** How many leads a carriage begins off the work so that the slack is out before the tool meets it; common practice. */
 const LEADS_BEFORE = 3;

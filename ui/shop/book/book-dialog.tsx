@@ -12,7 +12,7 @@ import { useToast } from '../../kit/toast';
 import { send } from '../../shell/send';
 import { useRefresh } from '../../shell/use-refresh';
 import { keptMeanwhile, MeanwhileDialog } from '../kept-meanwhile';
-import type { BookItem } from './book-table';
+import type { BookItem } from './book-item';
 
 /** One record of the book: made, changed as its next revision, put away or offered again. */
 export function BookDialog({

@@ -11,7 +11,7 @@ import {
 } from '@tanstack/react-table';
 import { useMemo, useRef, useState } from 'react';
 import { bookFieldText } from '@/core/book/book-field';
-import { BOOKS, type BookDocument, type BookKind } from '@/core/book/book';
+import { BOOKS, type BookKind } from '@/core/book/book';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Message } from '../../kit/message';
@@ -22,13 +22,7 @@ import { useToast } from '../../kit/toast';
 import { send } from '../../shell/send';
 import { useRefresh } from '../../shell/use-refresh';
 import { BookDialog } from './book-dialog';
-
-export interface BookItem {
-  id: number;
-  number: number;
-  archived: boolean;
-  document: BookDocument;
-}
+import { type BookItem } from './book-item';
 
 const column = createColumnHelper<BookItem>();
 

@@ -1,0 +1,7 @@
+import type { BenchHome } from '@/core/board/bench-home';
+import type { ShopWords } from '@/core/shop/words';
+
+/** The home with what the shop's pages share; the bench remembers both. */
+export interface BenchFacts extends BenchHome {
+  shop: { timeZone: string; words: ShopWords };
+}

@@ -1,0 +1,8 @@
+import { type BookDocument } from '@/core/book/book';
+
+export interface BookItem {
+  id: number;
+  number: number;
+  archived: boolean;
+  document: BookDocument;
+}
