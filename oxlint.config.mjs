@@ -1,3 +1,5 @@
+import { CORE, CORE_INNER } from './scripts/house/floors.mjs';
+
 /** Forbids imports by pattern, with the reason shown to whoever breaks the rule. */
 function noImports(files, rules) {
   return {
@@ -22,54 +24,34 @@ const WHOLE_LIBRARIES = [
   [['date-fns', '!date-fns/*'], 'Take the one function (date-fns/format): the whole is three hundred files.'],
 ];
 
-/** The folders of the core from the bottom: each may import those before it. */
-const CORE_FOLDERS = [
-  'errors',
-  'json',
-  'csv',
-  'documents',
-  'units',
-  'people',
-  'explain',
-  'thread',
-  'geometry',
-  'tool',
-  'gauging',
-  'depth',
-  'compound',
-  'bore',
-  'nut',
-  'identify',
-  'slip',
-  'gearing',
-  'thread-dial',
-  'lathe',
-  'shop',
-  'book',
-  'groove',
-  'cut',
-  'technique',
-  'force',
-  'blank',
-  'schedule',
-  'bears',
-  'fault',
-  'fair',
-  'gauge-line',
-  'proof',
-  'stops',
-  'worksheet',
-  'plan',
-  'practice',
-  'sheet',
-  'record',
-  'marking',
-  'board',
-  'calc',
-  'tables',
-  'formats',
-  'test',
-];
+/** Every spelling of a path to a folder from one, two or three folders further in. */
+const pathsTo = (folder) =>
+  ['..', '../..', '../../..'].flatMap((up) => [`${up}/${folder}`, `${up}/${folder}/**`]);
+
+/** What a room of the core may not import: higher floors, and the rooms above it on its own floor. */
+function aboveInCore(floor, room) {
+  const floors = Object.keys(CORE);
+  const rooms = CORE[floor];
+  return [
+    ...CORE_ALONE,
+    ...floors
+      .slice(floors.indexOf(floor) + 1)
+      .map((above) => [
+        [`@/core/${above}/**`],
+        `The floor core/${floor} lies under core/${above}: the core imports downward only.`,
+      ]),
+    ...rooms
+      .slice(rooms.indexOf(room) + 1)
+      .map((above) => [
+        [`@/core/${floor}/${above}/**`, ...pathsTo(above)],
+        `core/${floor}/${room} lies under core/${floor}/${above}: the core imports downward only.`,
+      ]),
+    [
+      floors.flatMap((other) => [`../../${other}/**`, `../../../${other}/**`, `../../../../${other}/**`]),
+      'Another floor is named in full: @/core/….',
+    ],
+  ];
+}
 
 /** The rules that need the types of the whole program. */
 const TYPED = [
@@ -101,7 +83,7 @@ const TYPED = [
 const asErrors = (plugin, rules) => Object.fromEntries(rules.map((rule) => [`${plugin}/${rule}`, 'error']));
 
 export default {
-  plugins: ['eslint', 'typescript', 'react', 'nextjs', 'oxc'],
+  plugins: ['eslint', 'typescript', 'react', 'nextjs', 'oxc', 'import'],
   categories: { correctness: 'error' },
   options: { typeAware: true },
   ignorePatterns: [
@@ -131,6 +113,8 @@ export default {
       'prefer-rest-params',
       'prefer-spread',
     ]),
+    // Types count too: a circle of types is one room that pretends to be several.
+    'import/no-cycle': ['error', { ignoreTypes: false }],
     // A text is read sign by sign on purpose, lists of plain text are sorted as they are.
     'typescript/no-misused-spread': 'off',
     'typescript/require-array-sort-compare': 'off',
@@ -167,33 +151,36 @@ export default {
     { files: ['**/*.cjs'], rules: { 'typescript/no-require-imports': 'off' } },
     { files: ['scripts/**', 'e2e/**'], rules: { 'no-console': 'off' } },
     noImports(['core/**/*.ts'], CORE_ALONE),
-    ...CORE_FOLDERS.map((folder, index) =>
-      noImports(
-        [`core/${folder}/**/*.ts`],
-        [
-          ...CORE_ALONE,
-          ...CORE_FOLDERS.slice(index + 1).map((above) => [
-            [`@/core/${above}`, `../${above}`, `../../${above}`].flatMap((path) => [path, `${path}/**`]),
-            `core/${folder} lies under core/${above}: the core imports downward only.`,
-          ]),
-        ],
-      ),
+    ...Object.entries(CORE).flatMap(([floor, rooms]) =>
+      rooms.length === 0
+        ? [noImports([`core/${floor}/*.ts`], aboveInCore(floor, null))]
+        : rooms.map((room) => noImports([`core/${floor}/${room}/**/*.ts`], aboveInCore(floor, room))),
     ),
-    // The last one to speak of these files, so it repeats what holds for the folder.
+    // The last ones to speak of these files, so they repeat what holds for the floor.
+    ...Object.entries(CORE_INNER).flatMap(([place, rooms]) => {
+      const [floor, outer] = place.split('/');
+      return rooms.map((room, index) =>
+        noImports(
+          [`core/${place}/${room}/**/*.ts`],
+          [
+            ...aboveInCore(floor, outer),
+            ...rooms
+              .slice(index + 1)
+              .map((above) => [
+                pathsTo(above),
+                `core/${place}/${room} lies under core/${place}/${above}: the core imports downward only.`,
+              ]),
+          ],
+        ),
+      );
+    }),
     noImports(
-      ['core/thread/*/**/*.ts'],
+      ['core/thread/standards/*/**/*.ts'],
       [
-        ...CORE_ALONE,
+        ...aboveInCore('thread', 'standards'),
         [
           ['../systems', '../limits', '../parse-designation', '../index'],
           'A system of threads knows nothing of the lists that it stands in.',
-        ],
-        [
-          CORE_FOLDERS.slice(CORE_FOLDERS.indexOf('thread') + 1).flatMap((above) => [
-            `../../${above}`,
-            `../../${above}/**`,
-          ]),
-          'core/thread lies near the bottom: the core imports downward only.',
         ],
       ],
     ),

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import type { Role } from '@/core/record/entry';
+import type { Role } from '@/core/exercise/record/entry/entry';
 import { forbidden, notFound } from './outcome';
 import type { PersonView } from './people';
 import { rowOf, rowsOf } from './query';

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import type { PlanForm } from '@/core/plan/draft';
-import { ENTRY_KINDS, type EntryContent } from '@/core/record/kinds';
+import type { PlanForm } from '@/core/exercise/plan/draft';
+import { ENTRY_KINDS, type EntryContent } from '@/core/exercise/record/entry/kinds';
 import { cutOf, HANDED_IN, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { loadAttempt, lockedAttempt } from './attempts';

@@ -1,11 +1,11 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { isKind, type Entry, type Role } from '@/core/record/entry';
-import { predict } from '@/core/record/predict';
-import { sheetForStudent } from '@/core/record/shown-to-student';
-import { worksheetShown, type WorksheetShown } from '@/core/record/worksheet-progress';
-import type { Gauge } from '@/core/gauging/gauge';
-import type { Sheet } from '@/core/sheet/sheet';
+import { isKind, type Entry, type Role } from '@/core/exercise/record/entry/entry';
+import { predict } from '@/core/exercise/record/state/predict';
+import { sheetForStudent } from '@/core/exercise/record/shown/shown-to-student';
+import { worksheetShown, type WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import type { Gauge } from '@/core/measuring/gauging/gauge';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { roleIn } from './access';
 import { decisionsOf } from './decisions';
 import { latheOfRevision, sheetOf } from './frozen';

@@ -1,9 +1,14 @@
 import 'server-only';
-import { piecesInOrder, type BenchHome, type BenchPiece, type LastPiece } from '@/core/board/bench-home';
-import { nextAtBench } from '@/core/record/next-at-bench';
-import { sheetForStudent } from '@/core/record/shown-to-student';
-import { worksheetShown } from '@/core/record/worksheet-progress';
-import type { Waiting } from '@/core/record/floor-state';
+import {
+  piecesInOrder,
+  type BenchHome,
+  type BenchPiece,
+  type LastPiece,
+} from '@/core/exercise/board/bench-home';
+import { nextAtBench } from '@/core/exercise/record/shown/next-at-bench';
+import { sheetForStudent } from '@/core/exercise/record/shown/shown-to-student';
+import { worksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import type { Waiting } from '@/core/exercise/record/shown/floor-state';
 import { membershipsOf } from './access';
 import { decisionsOf } from './decisions';
 import { sheetOf } from './frozen';

@@ -1,8 +1,8 @@
 import 'server-only';
 import { strangersTries } from './tries';
 import { differenceInSeconds } from 'date-fns/differenceInSeconds';
-import type { AttemptState } from '@/core/record/record-state';
-import type { BoardAttempt, ClassBoard } from '@/core/board/board';
+import type { AttemptState } from '@/core/exercise/record/state/record-state';
+import type { BoardAttempt, ClassBoard } from '@/core/exercise/board/board';
 import { classFor, membershipsOf } from './access';
 import { outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';

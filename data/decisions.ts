@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { isStoredObject } from '@/core/documents/document';
-import { readMark, withSaid, type Mark } from '@/core/marking/mark';
+import { isStoredObject } from '@/core/base/documents/document';
+import { readMark, withSaid, type Mark } from '@/core/exercise/marking/mark';
 import { places, rowsOf } from './query';
 import { PUT_APART, textsOf } from './texts';
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { cutOf, planFor } from '@/core/test/record';
-import { withLeaf } from '@/core/plan/draft';
+import { withLeaf } from '@/core/exercise/plan/draft';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import {

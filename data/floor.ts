@@ -1,6 +1,6 @@
 import 'server-only';
-import type { Floor, FloorNext, FloorPiece } from '@/core/board/floor';
-import type { FloorState } from '@/core/record/floor-state';
+import type { Floor, FloorNext, FloorPiece } from '@/core/exercise/board/floor';
+import type { FloorState } from '@/core/exercise/record/shown/floor-state';
 import { classFor, membershipsOf } from './access';
 import { forbidden, outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';

@@ -1,9 +1,9 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { readLathe } from '@/core/lathe/lathe';
-import { readScheme, type Scheme } from '@/core/marking/scheme';
-import { readStoredPlan } from '@/core/plan/plan';
-import { readSheet, type Sheet } from '@/core/sheet/sheet';
+import { readLathe } from '@/core/machine/lathe/lathe';
+import { readScheme, type Scheme } from '@/core/exercise/marking/scheme';
+import { readStoredPlan } from '@/core/exercise/plan/plan';
+import { readSheet, type Sheet } from '@/core/exercise/sheet/sheet';
 import { rowOf } from './query';
 
 /** Documents whose rows never change are read once in a process. Some hundred are kept: a class's term. */

@@ -1,5 +1,5 @@
 import { cutOf } from '@/core/test/record';
-import { withLeaf } from '@/core/plan/draft';
+import { withLeaf } from '@/core/exercise/plan/draft';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import { database } from './database';

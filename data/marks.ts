@@ -1,10 +1,10 @@
 import 'server-only';
-import { confirmMark, type MarkForm } from '@/core/marking/confirm-mark';
-import { proposeMark } from '@/core/marking/propose-mark';
-import { saidInMark, withSaid, type Mark } from '@/core/marking/mark';
-import type { Scheme } from '@/core/marking/scheme';
-import type { Entry, Role } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { confirmMark, type MarkForm } from '@/core/exercise/marking/confirm-mark';
+import { proposeMark } from '@/core/exercise/marking/propose-mark';
+import { saidInMark, withSaid, type Mark } from '@/core/exercise/marking/mark';
+import type { Scheme } from '@/core/exercise/marking/scheme';
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { roleIn } from './access';
 import { attemptRow, decidedOf, factsOf, visibleAttempt } from './attempts';
 import { database } from './database';
@@ -16,7 +16,7 @@ import { change, insertRow } from './query';
 import { recordsOf } from './records';
 import { storedJson } from './stored-json';
 import { decidedPoints, sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
-import { summaryOf } from '@/core/record/summary';
+import { summaryOf } from '@/core/exercise/record/shown/summary';
 import { keepTexts, PUT_APART } from './texts';
 
 /** What the marking page shows. The scheme is the instructor's; a student sees what was decided. */

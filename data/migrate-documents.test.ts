@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { proposeMark } from '@/core/marking/propose-mark';
-import { predict } from '@/core/record/predict';
+import { proposeMark } from '@/core/exercise/marking/propose-mark';
+import { predict } from '@/core/exercise/record/state/predict';
 import { loadAttempt } from './attempts';
 import { closeDatabase, database } from './database';
 import { loadExercise } from './exercises';

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Role } from '@/core/record/entry';
+import type { Role } from '@/core/exercise/record/entry/entry';
 import { membershipsOf } from './access';
 import { personOfSession } from './sessions';
 import { rowsOf, places } from './query';

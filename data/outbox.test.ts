@@ -3,9 +3,9 @@ import { endGrantsHere, grantDevice, grantedBy, type Granted, type NewGrant } fr
 import { loadAttempt } from './attempts';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';
-import { ENTRY_KINDS, type KnownKind } from '@/core/record/kinds';
-import { MOST_ENTRIES } from '@/core/record/room';
-import type { KeptEntry } from '@/core/record/entry-envelope';
+import { ENTRY_KINDS, type KnownKind } from '@/core/exercise/record/entry/kinds';
+import { MOST_ENTRIES } from '@/core/exercise/record/entry/room';
+import type { KeptEntry } from '@/core/exercise/record/entry/entry-envelope';
 import { entryExamples } from '@/core/test/entry-examples';
 import { sheetOf } from '@/core/test/record';
 import { appendEntry } from './append-entry';

@@ -1,7 +1,7 @@
 import 'server-only';
 import { ValidationError } from 'yup';
-import { keptEntrySchema } from '@/core/record/entry-envelope';
-import { MOST_ENTRIES } from '@/core/record/room';
+import { keptEntrySchema } from '@/core/exercise/record/entry/entry-envelope';
+import { MOST_ENTRIES } from '@/core/exercise/record/entry/room';
 import { appendEntry } from './append-entry';
 import { visibleAttempt } from './attempts';
 import { database } from './database';

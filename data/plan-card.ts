@@ -1,8 +1,8 @@
 import 'server-only';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import { readPlan } from '@/core/plan/read-plan';
-import { sheetFor } from '@/core/sheet/sheet-for';
-import type { Sheet } from '@/core/sheet/sheet';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
+import { sheetFor } from '@/core/exercise/sheet/sheet-for';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { lastPlan, loadExercise } from './exercises';
 import { outcomeOf, passOn, type Outcome } from './outcome';
 import type { PersonView } from './people';

@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { faultData, faultsFor, type FaultId, type FaultOn } from '@/core/fault/faults';
+import { faultData, faultsFor, type FaultId, type FaultOn } from '@/core/cutting/fault/faults';
 import {
   makePuzzle,
   markPuzzle,
@@ -8,13 +8,13 @@ import {
   shownPuzzle,
   type PuzzleMark,
   type PuzzleSeen,
-} from '@/core/fault/puzzle';
-import { formFrom } from '@/core/plan/draft';
-import { readPlan } from '@/core/plan/read-plan';
-import { setupOfPlan } from '@/core/plan/setup-of-plan';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import type { BoardPuzzle } from '@/core/board/board';
-import type { Role } from '@/core/record/entry';
+} from '@/core/cutting/fault/puzzle';
+import { formFrom } from '@/core/exercise/plan/draft';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
+import { setupOfPlan } from '@/core/exercise/plan/setup-of-plan';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import type { BoardPuzzle } from '@/core/exercise/board/board';
+import type { Role } from '@/core/exercise/record/entry/entry';
 import { ownExercise, roleIn } from './access';
 import { database } from './database';
 import { isDuplicate } from './errors';

@@ -1,8 +1,8 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import { isStoredObject } from '@/core/documents/document';
-import { kindNamed, readStoredEntry } from '@/core/record/read-stored-entry';
-import type { Entry, Role } from '@/core/record/entry';
+import { isStoredObject } from '@/core/base/documents/document';
+import { kindNamed, readStoredEntry } from '@/core/exercise/record/entry/read-stored-entry';
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
 import { places, rowsOf } from './query';
 import { textsOf } from './texts';
 

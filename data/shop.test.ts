@@ -1,5 +1,5 @@
-import { wireSet } from '@/core/gauging/gauge';
-import { usualLathe } from '@/core/lathe/usual-lathe';
+import { wireSet } from '@/core/measuring/gauging/gauge';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { createExercise, loadExercise } from './exercises';
 import { handOut } from './hand-out';
 import { passOn } from './outcome';

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { allFinite } from '@/core/json/all-finite';
+import { allFinite } from '@/core/base/json/all-finite';
 
 /** A document as it is stored. A number without end would be stored as null: such a document is a fault of the program. */
 export function storedJson(document: object): string {

@@ -1,9 +1,9 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
-import type { Mark } from '@/core/marking/mark';
-import { isKind, liveEntries, type Entry } from '@/core/record/entry';
-import { SUMMARY_DERIVER } from '@/core/record/summary-deriver';
-import { summaryOf, type AttemptSummary, type DecidedPoints } from '@/core/record/summary';
+import type { Mark } from '@/core/exercise/marking/mark';
+import { isKind, liveEntries, type Entry } from '@/core/exercise/record/entry/entry';
+import { SUMMARY_DERIVER } from '@/core/exercise/record/shown/summary-deriver';
+import { summaryOf, type AttemptSummary, type DecidedPoints } from '@/core/exercise/record/shown/summary';
 import { decisionsOf } from './decisions';
 import { sheetOf } from './frozen';
 import { change, rowOf, rowsOf } from './query';

@@ -1,4 +1,4 @@
-import { formFrom, draftDocument, withLeaf } from '@/core/plan/draft';
+import { formFrom, draftDocument, withLeaf } from '@/core/exercise/plan/draft';
 import { appendEntry } from './append-entry';
 import { loadAttempt } from './attempts';
 import { benchHome } from './bench';

@@ -1,5 +1,5 @@
-import { readBookForm, type BookForm } from '@/core/book/read-book-form';
-import type { BookDocument, BookKind } from '@/core/book/book';
+import { readBookForm, type BookForm } from '@/core/machine/book/read-book-form';
+import type { BookDocument, BookKind } from '@/core/machine/book/book';
 
 /** Records as an instructor would type them. */
 function records(kind: BookKind, forms: BookForm[]): BookDocument[] {

@@ -1,9 +1,9 @@
-import { proposeMark } from '@/core/marking/propose-mark';
-import { usualScheme } from '@/core/marking/usual-scheme';
-import { readPlan } from '@/core/plan/read-plan';
-import { predict } from '@/core/record/predict';
-import { USUAL_WORDS } from '@/core/shop/words';
-import { sheetFor } from '@/core/sheet/sheet-for';
+import { proposeMark } from '@/core/exercise/marking/propose-mark';
+import { usualScheme } from '@/core/exercise/marking/usual-scheme';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
+import { predict } from '@/core/exercise/record/state/predict';
+import { USUAL_WORDS } from '@/core/machine/shop/words';
+import { sheetFor } from '@/core/exercise/sheet/sheet-for';
 import { LATHES } from './lathes';
 import { EXERCISES, STUDENTS } from './shop';
 import { tellStory } from './story';

@@ -1,6 +1,6 @@
-import { EMPTY_LATHE_FORM, type LatheForm } from '@/core/lathe/form/lathe-form';
-import { readLatheForm } from '@/core/lathe/form/read-lathe-form';
-import type { Lathe } from '@/core/lathe/lathe';
+import { EMPTY_LATHE_FORM, type LatheForm } from '@/core/machine/lathe/form/lathe-form';
+import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
+import type { Lathe } from '@/core/machine/lathe/lathe';
 
 /** A lathe as an instructor would type it. */
 function lathe(name: string, typed: Partial<LatheForm>): Lathe {

@@ -1,8 +1,8 @@
-import type { Plan } from '@/core/plan/plan';
-import { predict } from '@/core/record/predict';
-import { readSheet, type Sheet } from '@/core/sheet/sheet';
-import { refusedByLathe } from '@/core/sheet/refused-by-lathe';
-import { wantedChoice } from '@/core/sheet/wanted-choice';
+import type { Plan } from '@/core/exercise/plan/plan';
+import { predict } from '@/core/exercise/record/state/predict';
+import { readSheet, type Sheet } from '@/core/exercise/sheet/sheet';
+import { refusedByLathe } from '@/core/exercise/sheet/refused-by-lathe';
+import { wantedChoice } from '@/core/exercise/sheet/wanted-choice';
 import { goodSteps, planFor, recordOf } from '@/core/test/record';
 import { LATHES, type LatheName } from './lathes';
 import { sheetOn } from './load-demo-shop';

@@ -1,4 +1,10 @@
-import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan/draft';
+import {
+  draftDocument,
+  EMPTY_PLAN_FORM,
+  formFrom,
+  withLeaf,
+  type PlanForm,
+} from '@/core/exercise/plan/draft';
 import type { LatheName } from './lathes';
 import type { Story } from './story';
 

@@ -1,17 +1,17 @@
-import { pitchDiameterAt } from '@/core/depth/radial-depth';
-import { overWires } from '@/core/gauging/three-wires';
-import type { NutAnswer } from '@/core/nut/nut-answer';
-import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
-import { predict, type Prediction } from '@/core/record/predict';
-import type { Entry, Role } from '@/core/record/entry';
-import type { EntryContent } from '@/core/record/kinds';
-import type { EventContent } from '@/core/record/kinds/event';
-import { sheetDepth, sheetWires } from '@/core/sheet/sheet-geometry';
-import { wantedChoice } from '@/core/sheet/wanted-choice';
-import type { Expected, SheetStep } from '@/core/sheet/sheet-step';
-import type { Sheet, SheetPass, SheetProof, SheetStop } from '@/core/sheet/sheet';
-import { roundTo } from '@/core/units/round';
-import { joinedOptions } from '@/core/worksheet/judge-answer';
+import { pitchDiameterAt } from '@/core/thread/depth/radial-depth';
+import { overWires } from '@/core/measuring/gauging/three-wires';
+import type { NutAnswer } from '@/core/measuring/nut/nut-answer';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { predict, type Prediction } from '@/core/exercise/record/state/predict';
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
+import type { EventContent } from '@/core/exercise/record/entry/kinds/event';
+import { sheetDepth, sheetWires } from '@/core/exercise/sheet/sheet-geometry';
+import { wantedChoice } from '@/core/exercise/sheet/wanted-choice';
+import type { Expected, SheetStep } from '@/core/exercise/sheet/sheet-step';
+import type { Sheet, SheetPass, SheetProof, SheetStop } from '@/core/exercise/sheet/sheet';
+import { roundTo } from '@/core/base/units/round';
+import { joinedOptions } from '@/core/learning/worksheet/judge-answer';
 
 /** How far an attempt has come, and what went wrong in it. Thread lengths in the thread's unit. */
 export interface Story {

@@ -1,5 +1,5 @@
 import { ask, personId } from './database';
-import type { Sheet } from '../core/sheet/sheet';
+import type { Sheet } from '../core/exercise/sheet/sheet';
 import { goodSteps } from '../core/test/record';
 import { entryBody, handedOut } from './fixtures';
 import { killDatabase, killServer, start } from './machine';

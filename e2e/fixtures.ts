@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { ENTRY_KINDS, type KnownKind } from '../core/record/kinds';
-import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '../core/plan/draft';
+import { ENTRY_KINDS, type KnownKind } from '../core/exercise/record/entry/kinds';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '../core/exercise/plan/draft';
 import { ask } from './database';
 import type { APIRequestContext } from './test';
 

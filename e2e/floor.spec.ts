@@ -1,7 +1,7 @@
 import { HELPER } from '../demo/shop';
 import { personId } from './database';
 import { goodSteps } from '../core/test/record';
-import type { Sheet } from '../core/sheet/sheet';
+import type { Sheet } from '../core/exercise/sheet/sheet';
 import { entryBody, handedOut } from './fixtures';
 import { INSTRUCTOR, requestAs, signIn, workAs } from './people';
 import { expect, test } from './test';

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { request } from 'node:http';
 import { ask, exerciseId, personId } from './database';
-import { withLeaf } from '../core/plan/draft';
+import { withLeaf } from '../core/exercise/plan/draft';
 import { entryBody, handedOut } from './fixtures';
 import { sendRaw } from './hostile/raw-request';
 import { reachOf, sendHostile } from './hostile/send-hostile';

@@ -3,7 +3,7 @@ import { readFileSync, readdirSync } from 'node:fs';
 import { HELPER, WIRES } from '../demo/shop';
 import { personId, strangers } from './database';
 import { DEMO_CLASS_CODE } from '../demo/accounts';
-import { EMPTY_LATHE_FORM } from '../core/lathe/form/lathe-form';
+import { EMPTY_LATHE_FORM } from '../core/machine/lathe/form/lathe-form';
 import { entryBody, GOOD_FORM, handedOut } from './fixtures';
 import { sendRaw } from './hostile/raw-request';
 import { INSTRUCTOR, requestAs, workAs } from './people';

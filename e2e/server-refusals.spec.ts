@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { stepDone } from '../core/test/record';
 import { expect, test, type APIResponse } from './test';
-import { withLeaf } from '../core/plan/draft';
+import { withLeaf } from '../core/exercise/plan/draft';
 import { ask, exerciseId, personId } from './database';
 import { entryBody, GOOD_FORM, handedOut, latheId } from './fixtures';
 import { INSTRUCTOR, requestAs } from './people';

@@ -1,7 +1,7 @@
-import type { Sheet } from '../core/sheet/sheet';
+import type { Sheet } from '../core/exercise/sheet/sheet';
 import { goodSteps } from '../core/test/record';
-import { joinedOptions } from '../core/worksheet/judge-answer';
-import { withLeaf } from '../core/plan/draft';
+import { joinedOptions } from '../core/learning/worksheet/judge-answer';
+import { withLeaf } from '../core/exercise/plan/draft';
 import { HELPER } from '../demo/shop';
 import { ask, personId } from './database';
 import { entryBody, GOOD_FORM, latheId } from './fixtures';

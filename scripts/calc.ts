@@ -1,5 +1,5 @@
 import { createInterface } from 'node:readline';
-import { calc } from '@/core/calc/calc';
+import { calc } from '@/core/outside/calc/calc';
 
 /** ./oyakata calc KIND 'JSON', or one request a line on standard input. */
 const [kind = '', json] = process.argv.slice(2);

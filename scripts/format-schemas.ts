@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { format } from 'oxfmt';
-import { FORMAT_SCHEMAS, jsonSchemaOf } from '@/core/formats/json-schema';
+import { FORMAT_SCHEMAS, jsonSchemaOf } from '@/core/outside/formats/json-schema';
 
 /** Writes docs/formats/*.schema.json from the schemas that check the documents: `npm run schemas`. */
 for (const [name, schema] of Object.entries(FORMAT_SCHEMAS)) {

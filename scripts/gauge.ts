@@ -1,7 +1,7 @@
 import { createServer, type Socket } from 'node:net';
-import { BEGINNERS, simulatedLine } from '../core/gauge-line/simulate-gauge';
-import { LONGEST_LINE } from '../core/gauge-line/read-gauge-line';
-import { parseLength } from '../core/units/parse-length';
+import { BEGINNERS, simulatedLine } from '../core/measuring/gauge-line/simulate-gauge';
+import { LONGEST_LINE } from '../core/measuring/gauge-line/read-gauge-line';
+import { parseLength } from '../core/base/units/parse-length';
 
 /**
  * A stand-in for a micrometer with an interface: on a TCP port of loopback, or on standard input and output without one.

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { showCode } from '@/core/people/spoken-code';
-import { SUMMARY_DERIVER } from '@/core/record/summary-deriver';
+import { SUMMARY_DERIVER } from '@/core/exercise/record/shown/summary-deriver';
 import {
   anybodyCanSignIn,
   codesForInstructor,

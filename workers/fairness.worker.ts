@@ -1,5 +1,5 @@
-import { fairness, type Fairness } from '@/core/fair/fairness';
-import type { FairCase } from '@/core/fair/fair-case';
+import { fairness, type Fairness } from '@/core/cutting/fair/fairness';
+import type { FairCase } from '@/core/cutting/fair/fair-case';
 import { answerWith } from './answer-with';
 
 /** What is asked of the many tries of an exercise. */

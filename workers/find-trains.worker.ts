@@ -1,6 +1,6 @@
 import Fraction from 'fraction.js';
-import { findTrains, type FoundTrain } from '@/core/gearing/find-trains';
-import type { Mounting } from '@/core/gearing/mounting';
+import { findTrains, type FoundTrain } from '@/core/machine/gearing/find-trains';
+import type { Mounting } from '@/core/machine/gearing/mounting';
 import { answerWith } from './answer-with';
 
 /** What is asked of the search of a stock for change gears; ratios are exact, as text. */

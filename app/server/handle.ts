@@ -1,8 +1,8 @@
 import 'server-only';
 import { type AnyObjectSchema, type InferType, ValidationError } from 'yup';
-import type { FieldIssue } from '@/core/errors/field-issue';
-import { cutLongLists } from '@/core/json/cut-long-lists';
-import { readJson } from '@/core/json/read-json';
+import type { FieldIssue } from '@/core/base/errors/field-issue';
+import { cutLongLists } from '@/core/base/json/cut-long-lists';
+import { readJson } from '@/core/base/json/read-json';
 import { grantedBy, isBound, type Granted } from '@/data/device-grants';
 import { isBusy, isDatabaseDown, isDiskFull } from '@/data/errors';
 import type { Outcome, Refusal } from '@/data/outcome';

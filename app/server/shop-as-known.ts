@@ -1,5 +1,5 @@
 import 'server-only';
-import { USUAL_WORDS } from '@/core/shop/words';
+import { USUAL_WORDS } from '@/core/machine/shop/words';
 import { shopOf, type Shop } from '@/data/shop';
 
 const KEPT_MS = 30_000;

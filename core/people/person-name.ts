@@ -1,5 +1,5 @@
-import { bad, good, type Result } from '../errors/field-issue';
-import { saidText } from '../documents/visible-text';
+import { bad, good, type Result } from '@/core/base/errors/field-issue';
+import { saidText } from '@/core/base/documents/visible-text';
 
 /** Longest name of a person. */
 export const MOST_NAME = 80;

@@ -1,4 +1,4 @@
-import { readCsv } from '../csv/csv';
+import { readCsv } from '@/core/base/csv/csv';
 import { readName } from './person-name';
 
 /** One line of a roster as it was read. */

@@ -1,5 +1,5 @@
-import type { KnownKind } from '../record/kinds';
-import type { Sheet } from '../sheet/sheet';
+import type { KnownKind } from '@/core/exercise/record/entry/kinds';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 
 type Content = Readonly<Record<string, unknown>>;
 

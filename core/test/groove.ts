@@ -1,4 +1,4 @@
-import type { GrooveCase } from '../groove/groove-case';
+import type { GrooveCase } from '@/core/cutting/groove/groove-case';
 
 /** For tests: a pitch of 2, a flat of P/8, the compound at 29.5 degrees. */
 export const TRUE_GROOVE: GrooveCase = {

@@ -1,20 +1,20 @@
-import { usualLathe } from '../lathe/usual-lathe';
-import type { Lathe } from '../lathe/lathe';
-import { usualScheme } from '../marking/usual-scheme';
-import type { Scheme } from '../marking/scheme';
-import { EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '../plan/draft';
-import { readPlan } from '../plan/read-plan';
-import type { Plan } from '../plan/plan';
-import { predict } from '../record/predict';
-import { liveEntries, type Entry, type Role } from '../record/entry';
-import type { EntryContent } from '../record/kinds';
-import type { PassContent } from '../record/kinds/pass';
-import type { ReadingContext } from '../record/entry-kind';
-import type { StepContent } from '../record/kinds/step';
-import { USUAL_WORDS } from '../shop/words';
-import { sheetFor } from '../sheet/sheet-for';
-import { wantedChoice } from '../sheet/wanted-choice';
-import type { Sheet, SheetPass } from '../sheet/sheet';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import type { Lathe } from '@/core/machine/lathe/lathe';
+import { usualScheme } from '@/core/exercise/marking/usual-scheme';
+import type { Scheme } from '@/core/exercise/marking/scheme';
+import { EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
+import type { Plan } from '@/core/exercise/plan/plan';
+import { predict } from '@/core/exercise/record/state/predict';
+import { liveEntries, type Entry, type Role } from '@/core/exercise/record/entry/entry';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
+import type { PassContent } from '@/core/exercise/record/entry/kinds/pass';
+import type { ReadingContext } from '@/core/exercise/record/entry/entry-kind';
+import type { StepContent } from '@/core/exercise/record/entry/kinds/step';
+import { USUAL_WORDS } from '@/core/machine/shop/words';
+import { sheetFor } from '@/core/exercise/sheet/sheet-for';
+import { wantedChoice } from '@/core/exercise/sheet/wanted-choice';
+import type { Sheet, SheetPass } from '@/core/exercise/sheet/sheet';
 
 /** For tests: texts at fields of a form. */
 export type Leaves = Readonly<Record<string, string>>;

@@ -1,6 +1,6 @@
-import type { CutCase } from '../cut/cut-case';
-import type { Pose } from '../geometry/pose';
-import { radians } from '../units/angle';
+import type { CutCase } from '@/core/cutting/cut/cut-case';
+import type { Pose } from '@/core/thread/geometry/pose';
+import { radians } from '@/core/base/units/angle';
 
 /** For tests: the groove by places, the second route to its exact pieces. Depth after the poses at a place. */
 export function sampledCut(cutCase: CutCase, poses: readonly Pose[]): (x: number) => number {

@@ -1,7 +1,7 @@
-import { RIGID, type CutSetup } from '../fault/cut-setup';
-import type { Held } from '../fault/evidence-of';
-import { bestWire, overWires } from '../gauging/three-wires';
-import { FORM_60 } from '../thread/thread-form';
+import { RIGID, type CutSetup } from '@/core/cutting/fault/cut-setup';
+import type { Held } from '@/core/cutting/fault/evidence-of';
+import { bestWire, overWires } from '@/core/measuring/gauging/three-wires';
+import { FORM_60 } from '@/core/thread/standards/thread-form';
 
 /** For tests: an M16x2-6g on a blank of 15.9, a flat of P/8 at 29.5 degrees, cut to the middle of its band in ten passes. */
 export const TRUE_SETUP: CutSetup = {

@@ -1,7 +1,7 @@
-import { parseDesignation } from '../thread/parse-designation';
-import { threadLimits } from '../thread/limits';
-import type { Thread } from '../thread/thread';
-import type { ThreadLimits } from '../thread/thread-limits';
+import { parseDesignation } from '@/core/thread/standards/parse-designation';
+import { threadLimits } from '@/core/thread/standards/limits';
+import type { Thread } from '@/core/thread/standards/thread';
+import type { ThreadLimits } from '@/core/thread/standards/thread-limits';
 
 /** For tests: the thread of a designation. */
 export function threadOf(text: string): Thread {

@@ -5,7 +5,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { Role } from '@/core/record/entry';
+import type { Role } from '@/core/exercise/record/entry/entry';
 
 /** Who belongs to a class, and as what: several instructors a class, several classes a person. */
 export class Membership extends Model<InferAttributes<Membership>, InferCreationAttributes<Membership>> {

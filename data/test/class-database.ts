@@ -1,6 +1,6 @@
-import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import type { PlanForm } from '@/core/plan/draft';
+import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import type { PlanForm } from '@/core/exercise/plan/draft';
 import { loadAttempt } from '../attempts';
 import { closeDatabase } from '../database';
 import { createExercise } from '../exercises';

@@ -1,10 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { Sequelize } from 'sequelize';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
-import { draftDocument, EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/plan/draft';
-import { ENTRY_KINDS, type KnownKind } from '@/core/record/kinds';
-import type { EntryEnvelope } from '@/core/record/entry-envelope';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
+import {
+  draftDocument,
+  EMPTY_PLAN_FORM,
+  formFrom,
+  withLeaf,
+  type PlanForm,
+} from '@/core/exercise/plan/draft';
+import { ENTRY_KINDS, type KnownKind } from '@/core/exercise/record/entry/kinds';
+import type { EntryEnvelope } from '@/core/exercise/record/entry/entry-envelope';
 import { closeDatabase, database } from '../database';
 import { mariadbDriver } from '../mariadb-driver';
 import { migrate } from '../migrate';

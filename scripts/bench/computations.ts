@@ -1,7 +1,7 @@
-import { calc } from '@/core/calc/calc';
-import type { GrooveCase } from '@/core/groove/groove-case';
-import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan/draft';
-import { readPlan } from '@/core/plan/read-plan';
+import { calc } from '@/core/outside/calc/calc';
+import type { GrooveCase } from '@/core/cutting/groove/groove-case';
+import { EMPTY_PLAN_FORM, withLeaf } from '@/core/exercise/plan/draft';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import { sectionAt, sectionLayout } from '@/ui/drawing/section-geometry';
 
 const form = withLeaf({ ...EMPTY_PLAN_FORM, title: 'Bench' }, 'thread.designation', 'M20x1.5-6g');

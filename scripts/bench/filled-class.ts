@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { subHours } from 'date-fns';
-import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan/draft';
-import { ENTRY_KINDS, type KnownKind } from '@/core/record/kinds';
-import type { Entry } from '@/core/record/entry';
-import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
-import { usualLathe } from '@/core/lathe/usual-lathe';
+import { EMPTY_PLAN_FORM, withLeaf } from '@/core/exercise/plan/draft';
+import { ENTRY_KINDS, type KnownKind } from '@/core/exercise/record/entry/kinds';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { loadAttempt } from '@/data/attempts';
 import { database } from '@/data/database';
 import { createExercise, loadExercise, saveDraft } from '@/data/exercises';

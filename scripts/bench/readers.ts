@@ -1,11 +1,11 @@
-import { EMPTY_PLAN_FORM, withLeaf } from '@/core/plan/draft';
-import { readPlan } from '@/core/plan/read-plan';
-import { parseDesignation } from '@/core/thread/parse-designation';
-import { readSquare } from '@/core/thread/square/square-thread';
-import { suggestThreads } from '@/core/thread/suggest';
-import { parseAngleDeg } from '@/core/units/parse-angle';
-import { parseFigures, parseLength, parseWhole } from '@/core/units/parse-length';
-import { parseLengthList } from '@/core/units/parse-length-list';
+import { EMPTY_PLAN_FORM, withLeaf } from '@/core/exercise/plan/draft';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
+import { parseDesignation } from '@/core/thread/standards/parse-designation';
+import { readSquare } from '@/core/thread/standards/square/square-thread';
+import { suggestThreads } from '@/core/thread/standards/suggest';
+import { parseAngleDeg } from '@/core/base/units/parse-angle';
+import { parseFigures, parseLength, parseWhole } from '@/core/base/units/parse-length';
+import { parseLengthList } from '@/core/base/units/parse-length-list';
 
 const M16 = withLeaf(EMPTY_PLAN_FORM, 'thread.designation', 'M16');
 

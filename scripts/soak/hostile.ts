@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { EMPTY_PLAN_FORM, withLeaf } from '../../core/plan/draft';
+import { EMPTY_PLAN_FORM, withLeaf } from '../../core/exercise/plan/draft';
 import { reachOf, sendHostile } from '../../e2e/hostile/send-hostile';
 import type { Machine } from '../test/machine';
 import { none, told, type Finding } from './finding';

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { EMPTY_PLAN_FORM, withLeaf } from '../../core/plan/draft';
+import { EMPTY_PLAN_FORM, withLeaf } from '../../core/exercise/plan/draft';
 import { sendRaw, type RawAnswer } from '../../e2e/hostile/raw-request';
 import { noteBody } from '../test/note-body';
 import { pause, type Machine } from '../test/machine';

@@ -5,7 +5,7 @@ import { soakOutbox } from './outbox';
 import { soakOverload } from './overload';
 import { soakShares } from './shares';
 import { soakUpdate } from './update';
-import { type Finding } from './finding';
+import type { Finding } from './finding';
 
 const minutes = Number(process.argv[2] ?? '6');
 /** Part of a title, such as `overload`, to run only that. */

@@ -16,7 +16,7 @@ import { keepLoaded, registerWorker } from './keep-the-bench';
 import { PinAgain } from './pin-again';
 import { askForGrant, beginOutbox, catchUp, lookAtServer } from './outbox';
 import { worksHere } from './works-here';
-import { type BenchFacts } from './bench-facts';
+import type { BenchFacts } from './bench-facts';
 
 /** So long nothing is touched: then the rest of the bench is fetched, to be there when the network is not. */
 const QUIET_MS = 15_000;

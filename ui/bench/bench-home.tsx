@@ -1,4 +1,4 @@
-import type { BenchHome, BenchPiece } from '@/core/board/bench-home';
+import type { BenchHome, BenchPiece } from '@/core/exercise/board/bench-home';
 import { benchButton } from './bench-button';
 
 /** The student's home: one piece to go on with, what was said about the last one, what else is open. */

@@ -1,7 +1,7 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { BenchHome } from '@/core/board/bench-home';
-import type { EntryContent } from '@/core/record/kinds';
-import type { Role } from '@/core/record/entry';
+import type { BenchHome } from '@/core/exercise/board/bench-home';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
+import type { Role } from '@/core/exercise/record/entry/entry';
 import { newId } from '../shell/new-id';
 
 /** An entry as this device keeps it until its piece is marked. */

@@ -2,11 +2,11 @@
 
 import { useState, type ReactNode } from 'react';
 import { ListChecks, Ruler, ScrollText, TriangleAlert, Undo2, House } from 'lucide-react';
-import { notLookedOver } from '@/core/record/leading';
-import { predict, type Prediction } from '@/core/record/predict';
-import { presentOf, type Present } from '@/core/record/present';
-import type { Entry } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { notLookedOver } from '@/core/exercise/record/state/leading';
+import { predict, type Prediction } from '@/core/exercise/record/state/predict';
+import { presentOf, type Present } from '@/core/exercise/record/shown/present';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import { StageRail, type RailStage } from '../kit/stage-rail';

@@ -1,5 +1,5 @@
 import { TriangleAlert } from 'lucide-react';
-import { CUT_WARNINGS, type CutWarning } from '@/core/record/cut-warning';
+import { CUT_WARNINGS, type CutWarning } from '@/core/exercise/record/entry/cut-warning';
 
 /** What a cut would do, said before it is made. */
 export function CutWarnings({ codes }: { codes: readonly CutWarning[] }) {

@@ -1,5 +1,5 @@
-import { ENTRY_KINDS } from '@/core/record/kinds';
-import { predict } from '@/core/record/predict';
+import { ENTRY_KINDS } from '@/core/exercise/record/entry/kinds';
+import { predict } from '@/core/exercise/record/state/predict';
 import { entryExamples } from '@/core/test/entry-examples';
 import { goodSteps, recordOf, sheetOf } from '@/core/test/record';
 import type { KeptEntry } from './bench-store';

@@ -1,5 +1,5 @@
-import { readStoredEntry } from '@/core/record/read-stored-entry';
-import type { Entry } from '@/core/record/entry';
+import { readStoredEntry } from '@/core/exercise/record/entry/read-stored-entry';
+import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { KeptEntry } from './bench-store';
 
 /** An entry that the device keeps, as the record has it; it may have been made by the release before this one. */

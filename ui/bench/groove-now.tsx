@@ -1,9 +1,9 @@
 import { useId, useMemo } from 'react';
 import { scaleLinear } from 'd3-scale';
-import { grooveOfRecord } from '@/core/record/groove-of-record';
-import type { Entry } from '@/core/record/entry';
-import type { Prediction } from '@/core/record/predict';
-import type { Sheet } from '@/core/sheet/sheet';
+import { grooveOfRecord } from '@/core/exercise/record/state/groove-of-record';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { profilePath } from '../drawing/profile-path';
 import { scaleBarFor } from '../drawing/section-geometry';
 import { Hatch } from '../drawing/section-marks';

@@ -1,6 +1,6 @@
-import { entryWords } from '@/core/record/entry-words';
-import type { Entry } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { entryWords } from '@/core/exercise/record/entry/entry-words';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import type { AttemptRecord } from '../recording/use-record';
 

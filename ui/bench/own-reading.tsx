@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { readingShown } from '@/core/lathe/shown-reading';
-import { warnCut } from '@/core/record/warn-cut';
-import type { EntryFields } from '@/core/record/entry-kind';
-import type { Prediction } from '@/core/record/predict';
-import { sheetShownBy } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
-import { parseLength } from '@/core/units/parse-length';
+import { readingShown } from '@/core/machine/lathe/shown-reading';
+import { warnCut } from '@/core/exercise/record/shown/warn-cut';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { sheetShownBy } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { parseLength } from '@/core/base/units/parse-length';
 import { Button } from '../kit/button';
 import { Keypad } from '../kit/keypad';
 import { Message } from '../kit/message';

@@ -1,8 +1,8 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { EMPTY_LATHE_FORM } from '@/core/lathe/form/lathe-form';
-import { readLatheForm } from '@/core/lathe/form/read-lathe-form';
-import { predict } from '@/core/record/predict';
-import type { EntryContent } from '@/core/record/kinds';
+import { EMPTY_LATHE_FORM } from '@/core/machine/lathe/form/lathe-form';
+import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
+import { predict } from '@/core/exercise/record/state/predict';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
 import { goodSteps, plannedWork, recordOf, sheetOf } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
 import { PassNow } from './pass-now';

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { drawnBlank } from '@/core/sheet/drawn-blank';
-import type { SheetStep } from '@/core/sheet/sheet-step';
-import type { Sheet } from '@/core/sheet/sheet';
+import { drawnBlank } from '@/core/exercise/sheet/drawn-blank';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { blankSketch } from '../card/sketches/blank-sketch';
 import { dialSketch } from '../card/sketches/dial-sketch';
 import { gearSketch } from '../card/sketches/gear-sketch';

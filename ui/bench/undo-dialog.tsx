@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { entryWords } from '@/core/record/entry-words';
-import type { Entry } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { entryWords } from '@/core/exercise/record/entry/entry-words';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Message } from '../kit/message';

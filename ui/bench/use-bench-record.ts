@@ -1,10 +1,10 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
-import { ENTRY_KINDS, type EntryContent } from '@/core/record/kinds';
-import { isKind, type Entry } from '@/core/record/entry';
-import { kindNamed } from '@/core/record/read-stored-entry';
-import { leadingDevice } from '@/core/record/leading';
-import { readAtBench } from '@/core/record/read-at-bench';
-import type { EntryFields } from '@/core/record/entry-kind';
+import { ENTRY_KINDS, type EntryContent } from '@/core/exercise/record/entry/kinds';
+import { isKind, type Entry } from '@/core/exercise/record/entry/entry';
+import { kindNamed } from '@/core/exercise/record/entry/read-stored-entry';
+import { leadingDevice } from '@/core/exercise/record/state/leading';
+import { readAtBench } from '@/core/exercise/record/shown/read-at-bench';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { AttemptViewProps } from '../recording/attempt-view-props';
 import type { Added } from '../recording/use-record';
 import { deviceTime } from '../shell/device';

@@ -1,4 +1,4 @@
-import type { BenchHome } from '@/core/board/bench-home';
+import type { BenchHome } from '@/core/exercise/board/bench-home';
 import {
   benchDevice,
   benchStore,

@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react';
-import type { BoardAttempt } from '@/core/board/board';
+import type { BoardAttempt } from '@/core/exercise/board/board';
 import { completeBrowser } from '../test/browser';
 import { ClassBoardView, type ClassBoardProps } from './class-board-view';
 

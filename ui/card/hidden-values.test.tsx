@@ -1,8 +1,8 @@
 import { render } from '@testing-library/react';
-import type { EntryContent } from '@/core/record/kinds';
-import { sheetForStudent } from '@/core/record/shown-to-student';
-import { worksheetShown } from '@/core/record/worksheet-progress';
-import type { Sheet } from '@/core/sheet/sheet';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
+import { sheetForStudent } from '@/core/exercise/record/shown/shown-to-student';
+import { worksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { HANDED_IN, recordOf, sheetOf } from '@/core/test/record';
 import { showLengthIn } from '../units/show-length';
 import { SetupSheet } from './setup-sheet';

@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react';
-import { usualLathe } from '@/core/lathe/usual-lathe';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { sheetOf } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
 import { sheetFiles } from './sheet-files';

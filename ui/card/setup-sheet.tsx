@@ -1,9 +1,9 @@
 'use client';
 
 import Link from 'next/link';
-import { capital } from '@/core/gauging/measuring-words';
-import { drawnBlank } from '@/core/sheet/drawn-blank';
-import type { Sheet } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { drawnBlank } from '@/core/exercise/sheet/drawn-blank';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { useShowLength } from '../units/display-unit';
 import {

@@ -1,12 +1,12 @@
-import { capital } from '@/core/gauging/measuring-words';
-import { dialFigures } from '@/core/lathe/dial-text';
-import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut/nut-answer';
-import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
-import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
-import { showExpected } from '@/core/sheet/show-value';
-import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
-import type { SheetStep } from '@/core/sheet/sheet-step';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { dialFigures } from '@/core/machine/lathe/dial-text';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
+import { showExpected } from '@/core/exercise/sheet/show-value';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 import type { ShowLength } from '../units/show-length';
 import { slideWord } from '../recording/slide-word';
 

@@ -1,5 +1,5 @@
-import { drawnBlank } from '@/core/sheet/drawn-blank';
-import type { Sheet } from '@/core/sheet/sheet';
+import { drawnBlank } from '@/core/exercise/sheet/drawn-blank';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import type { ShowLength } from '../units/show-length';
 import { blankSketch } from './sketches/blank-sketch';
 import { dialSketch } from './sketches/dial-sketch';

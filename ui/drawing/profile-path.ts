@@ -1,5 +1,5 @@
-import { type Piece, depthAt } from '@/core/geometry/piece';
-import type { Profile } from '@/core/geometry/profile';
+import { type Piece, depthAt } from '@/core/thread/geometry/piece';
+import type { Profile } from '@/core/thread/geometry/profile';
 
 /** How a drawing places the frame of the cut: pixels for a place along the axis, and for a depth. */
 export interface Placing {

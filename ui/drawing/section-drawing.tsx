@@ -1,12 +1,12 @@
 'use client';
 
 import { useId, useMemo, type Ref } from 'react';
-import { groundOver } from '@/core/cut/ground-over';
-import { wireInGroove } from '@/core/cut/measure-thread';
-import { moveProfile, type Profile } from '@/core/geometry/profile';
-import type { Feed, GrooveCase } from '@/core/groove/groove-case';
-import type { Side } from '@/core/thread/thread';
-import type { LengthUnit } from '@/core/units/length';
+import { groundOver } from '@/core/cutting/cut/ground-over';
+import { wireInGroove } from '@/core/cutting/cut/measure-thread';
+import { moveProfile, type Profile } from '@/core/thread/geometry/profile';
+import type { Feed, GrooveCase } from '@/core/cutting/groove/groove-case';
+import type { Side } from '@/core/thread/standards/thread';
+import type { LengthUnit } from '@/core/base/units/length';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { useShowLength } from '../units/display-unit';
 import { profilePath } from './profile-path';

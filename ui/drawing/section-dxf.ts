@@ -1,9 +1,9 @@
 import Drawing from 'dxf-writer';
-import { groundOver } from '@/core/cut/ground-over';
-import { layerAfter } from '@/core/cut/cut-thread';
-import { depthAt, type Piece } from '@/core/geometry/piece';
-import { moveProfile, type Profile } from '@/core/geometry/profile';
-import { toolEdge } from '@/core/groove/tool-edge';
+import { groundOver } from '@/core/cutting/cut/ground-over';
+import { layerAfter } from '@/core/cutting/cut/cut-thread';
+import { depthAt, type Piece } from '@/core/thread/geometry/piece';
+import { moveProfile, type Profile } from '@/core/thread/geometry/profile';
+import { toolEdge } from '@/core/cutting/groove/tool-edge';
 import type { SectionLayout } from './section-geometry';
 
 /** Two pitches to both sides of the deepest groove. */

@@ -1,16 +1,16 @@
 import { scaleLinear } from 'd3-scale';
-import { depthOf } from '@/core/geometry/frame';
-import { moveProfile, partOf, type Profile } from '@/core/geometry/profile';
-import type { Pose } from '@/core/geometry/pose';
-import { cutFeeds } from '@/core/cut/cut-feeds';
-import { deepestPose, layerAfter, type CutThread } from '@/core/cut/cut-thread';
-import { grooveAfter } from '@/core/cut/measure-thread';
-import { groundOver } from '@/core/cut/ground-over';
-import type { Stretch } from '@/core/cut/cut-case';
-import { toolEdge } from '@/core/groove/tool-edge';
-import type { Feed, GrooveCase } from '@/core/groove/groove-case';
-import type { Side } from '@/core/thread/thread';
-import type { LengthUnit } from '@/core/units/length';
+import { depthOf } from '@/core/thread/geometry/frame';
+import { moveProfile, partOf, type Profile } from '@/core/thread/geometry/profile';
+import type { Pose } from '@/core/thread/geometry/pose';
+import { cutFeeds } from '@/core/cutting/cut/cut-feeds';
+import { deepestPose, layerAfter, type CutThread } from '@/core/cutting/cut/cut-thread';
+import { grooveAfter } from '@/core/cutting/cut/measure-thread';
+import { groundOver } from '@/core/cutting/cut/ground-over';
+import type { Stretch } from '@/core/cutting/cut/cut-case';
+import { toolEdge } from '@/core/cutting/groove/tool-edge';
+import type { Feed, GrooveCase } from '@/core/cutting/groove/groove-case';
+import type { Side } from '@/core/thread/standards/thread';
+import type { LengthUnit } from '@/core/base/units/length';
 import { profilePath, reversedPath, type Placing } from './profile-path';
 
 /** What the section shows. Lengths in one unit. */

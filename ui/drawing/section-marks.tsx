@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { radians } from '@/core/units/angle';
+import { radians } from '@/core/base/units/angle';
 
 /** The cut surface of the work: hatched, on its own ground. */
 export const Hatch = memo(function Hatch({ id }: { id: string }) {

@@ -2,9 +2,9 @@
 
 import { useId, useMemo } from 'react';
 import { scaleLinear } from 'd3-scale';
-import type { Profile } from '@/core/geometry/profile';
-import type { Side } from '@/core/thread/thread';
-import type { LengthUnit } from '@/core/units/length';
+import type { Profile } from '@/core/thread/geometry/profile';
+import type { Side } from '@/core/thread/standards/thread';
+import type { LengthUnit } from '@/core/base/units/length';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { useSize } from '../kit/use-size';
 import { profilePath } from './profile-path';

@@ -1,9 +1,9 @@
 'use client';
 
-import type { Evidence, NutFinding } from '@/core/fault/evidence-of';
-import type { Band } from '@/core/thread/thread-limits';
-import type { Side } from '@/core/thread/thread';
-import type { LengthUnit } from '@/core/units/length';
+import type { Evidence, NutFinding } from '@/core/cutting/fault/evidence-of';
+import type { Band } from '@/core/thread/standards/thread-limits';
+import type { Side } from '@/core/thread/standards/thread';
+import type { LengthUnit } from '@/core/base/units/length';
 import { useShowLength } from '../units/display-unit';
 
 /** What is shown of an evidence: the figures of a what-if, or those that a puzzle has frozen. */

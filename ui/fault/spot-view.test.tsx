@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { makePuzzle, markPuzzle, shownPuzzle } from '@/core/fault/puzzle';
+import { makePuzzle, markPuzzle, shownPuzzle } from '@/core/cutting/fault/puzzle';
 import { HELD, TRUE_SETUP } from '@/core/test/setup';
 import { send } from '../shell/send';
 import { completeBrowser } from '../test/browser';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { FAULTS, faultData, type FaultId } from '@/core/fault/faults';
-import { profileOfPuzzle, type PuzzleMark, type PuzzleSeen } from '@/core/fault/puzzle';
+import { FAULTS, faultData, type FaultId } from '@/core/cutting/fault/faults';
+import { profileOfPuzzle, type PuzzleMark, type PuzzleSeen } from '@/core/cutting/fault/puzzle';
 import { ThreadRun } from '../drawing/thread-run';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';

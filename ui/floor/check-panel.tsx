@@ -2,13 +2,13 @@
 
 import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
-import type { FloorPiece } from '@/core/board/floor';
+import type { FloorPiece } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
-import { floorState } from '@/core/record/floor-state';
-import { maySign } from '@/core/record/may-sign';
-import { predict } from '@/core/record/predict';
-import type { Entry } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { floorState } from '@/core/exercise/record/shown/floor-state';
+import { maySign } from '@/core/exercise/record/entry/may-sign';
+import { predict } from '@/core/exercise/record/state/predict';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Fold } from '../kit/fold';

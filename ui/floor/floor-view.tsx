@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { byLathe, waitingFirst, type Floor } from '@/core/board/floor';
+import { byLathe, waitingFirst, type Floor } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
 import { useToast } from '../kit/toast';
 import { Header } from '../shell/header';

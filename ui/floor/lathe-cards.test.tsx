@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import type { FloorLathe, FloorPiece } from '@/core/board/floor';
+import type { FloorLathe, FloorPiece } from '@/core/exercise/board/floor';
 import { LatheCards } from './lathe-cards';
 import { WaitingList } from './waiting-list';
 

@@ -1,5 +1,5 @@
 import { TriangleAlert } from 'lucide-react';
-import type { FloorLathe, FloorNext, FloorPiece } from '@/core/board/floor';
+import type { FloorLathe, FloorNext, FloorPiece } from '@/core/exercise/board/floor';
 import { lasted } from './use-now';
 
 /** Every lathe with who works on it: stage, since when, last entry, warnings; and who may be next on a free one. */

@@ -1,6 +1,6 @@
-import { isKind, type Entry } from '@/core/record/entry';
-import type { Prediction } from '@/core/record/predict';
-import { showExpected, showStepValue } from '@/core/sheet/show-value';
+import { isKind, type Entry } from '@/core/exercise/record/entry/entry';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { showExpected, showStepValue } from '@/core/exercise/sheet/show-value';
 import { StandingMark } from '../kit/state-mark';
 import { standingOf } from '../recording/standing-of';
 

@@ -1,5 +1,5 @@
 import { Hand, OctagonPause } from 'lucide-react';
-import type { FloorPiece } from '@/core/board/floor';
+import type { FloorPiece } from '@/core/exercise/board/floor';
 import { lasted } from './use-now';
 
 /** Who waits for somebody to come, longest first. */

@@ -1,14 +1,14 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
-import { wireCaseOf } from '@/core/gauging/three-wires';
-import { measuredOverWires } from '@/core/cut/measure-thread';
-import { BEGINNERS, simulatedLine, type SimulatedGauge } from '@/core/gauge-line/simulate-gauge';
-import { grooveOfRecord } from '@/core/record/groove-of-record';
-import type { Entry } from '@/core/record/entry';
-import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
-import { parseDesignation } from '@/core/thread/parse-designation';
+import { wireCaseOf } from '@/core/measuring/gauging/three-wires';
+import { measuredOverWires } from '@/core/cutting/cut/measure-thread';
+import { BEGINNERS, simulatedLine, type SimulatedGauge } from '@/core/measuring/gauge-line/simulate-gauge';
+import { grooveOfRecord } from '@/core/exercise/record/state/groove-of-record';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { parseDesignation } from '@/core/thread/standards/parse-designation';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

@@ -1,4 +1,4 @@
-import { LONGEST_LINE } from '@/core/gauge-line/read-gauge-line';
+import { LONGEST_LINE } from '@/core/measuring/gauge-line/read-gauge-line';
 
 /** As much of the browser's Web Serial as is used here (https://wicg.github.io/serial/). */
 interface SerialPort {

@@ -1,6 +1,6 @@
 import { TextDecoder, TextEncoder } from 'node:util';
 import { act, fireEvent, renderHook } from '@testing-library/react';
-import type { GaugeReading } from '@/core/gauge-line/read-gauge-line';
+import type { GaugeReading } from '@/core/measuring/gauge-line/read-gauge-line';
 import { openSerialGauge } from './serial-gauge';
 import { STAND_IN, useGauge } from './use-gauge';
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react';
-import { readGaugeLine, type GaugeReading } from '@/core/gauge-line/read-gauge-line';
+import { readGaugeLine, type GaugeReading } from '@/core/measuring/gauge-line/read-gauge-line';
 import { openSerialGauge, serialOf } from './serial-gauge';
 
 /** The line of the simulated gauge: what it sends comes as from any other. */

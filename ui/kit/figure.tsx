@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { memo, type ReactNode } from 'react';
-import type { Why } from '@/core/explain/why';
+import type { Why } from '@/core/base/explain/why';
 import { useSay } from '../shell/shop-words';
 import { WhyPopover } from './why-popover';
 

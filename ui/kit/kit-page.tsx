@@ -2,8 +2,8 @@
 
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useState, type ReactNode } from 'react';
-import { ATTEMPT_STATES } from '@/core/record/record-state';
-import type { Why } from '@/core/explain/why';
+import { ATTEMPT_STATES } from '@/core/exercise/record/state/record-state';
+import type { Why } from '@/core/base/explain/why';
 import { SectionDrawing } from '../drawing/section-drawing';
 import { Button } from './button';
 import { Choice } from './choice';

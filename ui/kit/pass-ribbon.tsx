@@ -1,7 +1,7 @@
 import { Slider } from 'radix-ui';
 import { memo } from 'react';
 import { PassBars } from './pass-bars';
-import { type RibbonPass } from './ribbon-pass';
+import type { RibbonPass } from './ribbon-pass';
 
 const KIND_WORDS = { scratch: 'scratch', rough: 'roughing', finish: 'finishing', spring: 'spring' };
 

@@ -1,4 +1,4 @@
-import type { AttemptState } from '@/core/record/record-state';
+import type { AttemptState } from '@/core/exercise/record/state/record-state';
 
 /** How a stage or step stands. */
 export type Standing = 'open' | 'good' | 'attend' | 'bad' | 'done';

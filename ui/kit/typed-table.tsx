@@ -1,4 +1,4 @@
-import { readCells } from '@/core/csv/csv';
+import { readCells } from '@/core/base/csv/csv';
 import { clsx } from 'clsx';
 import { Plus, Trash2 } from 'lucide-react';
 import { useId, useRef, type ClipboardEvent } from 'react';

@@ -1,6 +1,6 @@
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
-import type { Why } from '@/core/explain/why';
+import type { Why } from '@/core/base/explain/why';
 import { useSay } from '../shell/shop-words';
 
 /**

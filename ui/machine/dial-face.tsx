@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 
 const R = 100;
 

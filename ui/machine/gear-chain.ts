@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 
 type Gear = Sheet['gearing']['gears'][number];
 export interface ChainGear extends Gear {

@@ -1,5 +1,5 @@
-import { gearOutline, layGears } from '@/core/gearing/gear-layout';
-import type { Sheet } from '@/core/sheet/sheet';
+import { gearOutline, layGears } from '@/core/machine/gearing/gear-layout';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { gearChain } from './gear-chain';
 
 /** Change gears to scale, meshing tooth in gap, from the stud to the lead screw. */

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import { highestSpeed } from '@/core/record/step-progress';
-import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
-import type { Sheet } from '@/core/sheet/sheet';
+import { highestSpeed } from '@/core/exercise/record/state/step-progress';
+import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { useSay } from '../shell/shop-words';
 import { useShowLength } from '../units/display-unit';
 

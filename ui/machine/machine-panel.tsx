@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { useSay } from '../shell/shop-words';
 import { DialFace } from './dial-face';

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import { EMPTY_LATHE_FORM, type LatheForm } from '@/core/lathe/form/lathe-form';
-import { readLatheForm } from '@/core/lathe/form/read-lathe-form';
+import { EMPTY_LATHE_FORM, type LatheForm } from '@/core/machine/lathe/form/lathe-form';
+import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
 import { sheetOf } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
 import { DialFace } from './dial-face';

@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { readStock } from '@/core/gearing/read-stock';
-import type { Advance } from '@/core/gearing/advance';
-import type { FoundTrain } from '@/core/gearing/find-trains';
-import { fixedRatioOf } from '@/core/lathe/chart-check';
-import { screwOf } from '@/core/lathe/screw-of';
-import type { Lathe } from '@/core/lathe/lathe';
+import { readStock } from '@/core/machine/gearing/read-stock';
+import type { Advance } from '@/core/machine/gearing/advance';
+import type { FoundTrain } from '@/core/machine/gearing/find-trains';
+import { fixedRatioOf } from '@/core/machine/lathe/chart-check';
+import { screwOf } from '@/core/machine/lathe/screw-of';
+import type { Lathe } from '@/core/machine/lathe/lathe';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

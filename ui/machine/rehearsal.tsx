@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { Sheet } from '@/core/sheet/sheet';
-import { catchAt, wayToNearest } from '@/core/thread-dial/catch-at';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { catchAt, wayToNearest } from '@/core/machine/thread-dial/catch-at';
 import { Button } from '../kit/button';
 import { useSay } from '../shell/shop-words';
 import { DialFace, placeOf } from './dial-face';

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { confirmMark } from '@/core/marking/confirm-mark';
-import { proposeMark } from '@/core/marking/propose-mark';
+import { confirmMark } from '@/core/exercise/marking/confirm-mark';
+import { proposeMark } from '@/core/exercise/marking/propose-mark';
 import { goodSteps, measuredAt, plannedWork, recordOf, SCHEME, sheetOf } from '@/core/test/record';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { MarkView, type MarkViewProps } from './mark-view';

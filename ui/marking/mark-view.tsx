@@ -2,12 +2,12 @@
 
 import Link from 'next/link';
 import { Fragment, useMemo, useState } from 'react';
-import { newerProposal, proposeMark } from '@/core/marking/propose-mark';
-import type { Mark } from '@/core/marking/mark';
-import type { MarkLine, MarkProposal } from '@/core/marking/mark-line';
-import type { Scheme } from '@/core/marking/scheme';
-import type { Entry, Role } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { newerProposal, proposeMark } from '@/core/exercise/marking/propose-mark';
+import type { Mark } from '@/core/exercise/marking/mark';
+import type { MarkLine, MarkProposal } from '@/core/exercise/marking/mark-line';
+import type { Scheme } from '@/core/exercise/marking/scheme';
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';

@@ -1,4 +1,4 @@
-import type { NewerProposal } from '@/core/marking/propose-mark';
+import type { NewerProposal } from '@/core/exercise/marking/propose-mark';
 
 /** What newer rules would propose: shown beside what counts, and changing nothing. */
 export function NewerRules({ newer }: { newer: NewerProposal }) {

@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { identifyThread, type ThreadCandidate } from '@/core/identify/identify-thread';
-import { formOfPlan } from '@/core/plan/form-of-plan';
-import { readStoredPlan } from '@/core/plan/plan';
-import { startWith, STARTERS, wayOnly } from '@/core/plan/starters';
-import type { PlanForm } from '@/core/plan/draft';
-import { parseFigures, parseLength } from '@/core/units/parse-length';
+import { identifyThread, type ThreadCandidate } from '@/core/thread/identify/identify-thread';
+import { formOfPlan } from '@/core/exercise/plan/form-of-plan';
+import { readStoredPlan } from '@/core/exercise/plan/plan';
+import { startWith, STARTERS, wayOnly } from '@/core/exercise/plan/starters';
+import type { PlanForm } from '@/core/exercise/plan/draft';
+import { parseFigures, parseLength } from '@/core/base/units/parse-length';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';

@@ -1,10 +1,10 @@
 'use client';
 
-import { LIMIT_WORDS, type LimitId } from '@/core/bears/limits';
-import type { PassLoad } from '@/core/bears/pass-loads';
-import type { PlanBears } from '@/core/plan/bears-of-plan';
-import { formatArea } from '@/core/units/format-length';
-import { lengthIn, type LengthUnit } from '@/core/units/length';
+import { LIMIT_WORDS, type LimitId } from '@/core/cutting/bears/limits';
+import type { PassLoad } from '@/core/cutting/bears/pass-loads';
+import type { PlanBears } from '@/core/exercise/plan/bears-of-plan';
+import { formatArea } from '@/core/base/units/format-length';
+import { lengthIn, type LengthUnit } from '@/core/base/units/length';
 import { useShowLength } from '../units/display-unit';
 import { roughly } from './schedule-loads';
 

@@ -1,7 +1,7 @@
 'use client';
 
-import { differingFields } from '@/core/plan/plan-schema';
-import { leafOf, stageOf, withLeaf, type PlanForm } from '@/core/plan/draft';
+import { differingFields } from '@/core/exercise/plan/plan-schema';
+import { leafOf, stageOf, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
 import { TwoVersions } from '../kit/two-versions';
 import type { DraftConflict } from './draft-backup';
 import { stageTitle } from './stage-results';

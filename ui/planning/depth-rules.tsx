@@ -1,7 +1,7 @@
 'use client';
 
-import { depthRuleLandings } from '@/core/depth/depth-rules';
-import { MEASURING_WORDS } from '@/core/gauging/measuring-words';
+import { depthRuleLandings } from '@/core/thread/depth/depth-rules';
+import { MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
 import { DepthRuleBand } from '../thread/depth-rule-band';
 import { useShowLength } from '../units/display-unit';
 import { usePlanning } from './planning-context';

@@ -1,5 +1,5 @@
-import { differingFields } from '@/core/plan/plan-schema';
-import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan/draft';
+import { differingFields } from '@/core/exercise/plan/plan-schema';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
 import { readBackup, reconcile, sameForm, writeBackup } from './draft-backup';
 
 const typed = (title: string): PlanForm => ({ ...EMPTY_PLAN_FORM, title });

@@ -1,4 +1,4 @@
-import { formFrom, type PlanForm } from '@/core/plan/draft';
+import { formFrom, type PlanForm } from '@/core/exercise/plan/draft';
 
 /** A draft as it stands on the server. */
 export interface StoredDraft {

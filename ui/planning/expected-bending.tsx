@@ -1,11 +1,11 @@
 'use client';
 
 import { useMemo } from 'react';
-import { BENDING_UNCERTAINTY, compliance } from '@/core/force/bending';
-import { cutSprung } from '@/core/force/spring-back';
-import { expectedTaper } from '@/core/force/expected-taper';
-import type { PlanBears } from '@/core/plan/bears-of-plan';
-import { lengthIn, type LengthUnit } from '@/core/units/length';
+import { BENDING_UNCERTAINTY, compliance } from '@/core/cutting/force/bending';
+import { cutSprung } from '@/core/cutting/force/spring-back';
+import { expectedTaper } from '@/core/cutting/force/expected-taper';
+import type { PlanBears } from '@/core/exercise/plan/bears-of-plan';
+import { lengthIn, type LengthUnit } from '@/core/base/units/length';
 import { useShowLength } from '../units/display-unit';
 
 const PLACES = {

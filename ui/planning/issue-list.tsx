@@ -1,6 +1,6 @@
 'use client';
 
-import { stageOf, type PlanStageId } from '@/core/plan/draft';
+import { stageOf, type PlanStageId } from '@/core/exercise/plan/draft';
 import { usePlanning } from './planning-context';
 import { stageTitle } from './stage-results';
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo } from 'react';
-import type { Lathe } from '@/core/lathe/lathe';
+import type { Lathe } from '@/core/machine/lathe/lathe';
 
 /** Which lathe's mark, dial and readings are shown while planning. The plan itself knows no lathe. */
 export const LatheLookedAt = memo(function LatheLookedAt({

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { leafOf, type PlanField } from '@/core/plan/draft';
+import { leafOf, type PlanField } from '@/core/exercise/plan/draft';
 import { Button } from '../kit/button';
 import { usePlanning, type Planning } from './planning-context';
 

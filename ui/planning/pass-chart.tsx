@@ -2,8 +2,8 @@
 
 import { useRef, useState } from 'react';
 import { Bar, CartesianGrid, ComposedChart, Line, XAxis, YAxis, ResponsiveContainer } from 'recharts';
-import { formatArea } from '@/core/units/format-length';
-import { lengthIn, type LengthUnit } from '@/core/units/length';
+import { formatArea } from '@/core/base/units/format-length';
+import { lengthIn, type LengthUnit } from '@/core/base/units/length';
 import { useShowLength } from '../units/display-unit';
 
 /** A pass as the chart draws it; lengths and areas in mm. */

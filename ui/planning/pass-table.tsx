@@ -2,12 +2,12 @@
 
 import { createColumnHelper, getCoreRowModel, useReactTable } from '@tanstack/react-table';
 import { useMemo } from 'react';
-import { capital, MEASURING_WORDS } from '@/core/gauging/measuring-words';
-import { dialText } from '@/core/lathe/dial-text';
-import type { Pass } from '@/core/schedule/passes-on-dial';
-import type { Side } from '@/core/thread/thread';
-import { formatArea } from '@/core/units/format-length';
-import { lengthIn, type Length, type LengthUnit } from '@/core/units/length';
+import { capital, MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
+import { dialText } from '@/core/machine/lathe/dial-text';
+import type { Pass } from '@/core/cutting/schedule/passes-on-dial';
+import type { Side } from '@/core/thread/standards/thread';
+import { formatArea } from '@/core/base/units/format-length';
+import { lengthIn, type Length, type LengthUnit } from '@/core/base/units/length';
 import { Table } from '../kit/table';
 import { useShowLength } from '../units/display-unit';
 

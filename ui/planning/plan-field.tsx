@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useMemo, type ReactNode } from 'react';
-import { leafOf, type PlanField } from '@/core/plan/draft';
+import { leafOf, type PlanField } from '@/core/exercise/plan/draft';
 import { type ChoiceOption, Choice } from '../kit/choice';
 import { Field } from '../kit/field';
 import { Select } from '../kit/select';

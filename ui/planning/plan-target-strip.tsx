@@ -1,11 +1,11 @@
 'use client';
 
 import { memo } from 'react';
-import { capital, MEASURING_WORDS } from '@/core/gauging/measuring-words';
+import { capital, MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
-import { EVIDENCE_DATA, STRENGTH_WORDS } from '@/core/proof/evidence-kinds';
-import { slideOf } from '@/core/technique/slide-of';
+import { EVIDENCE_DATA, STRENGTH_WORDS } from '@/core/measuring/proof/evidence-kinds';
+import { slideOf } from '@/core/machine/technique/slide-of';
 import { useShowLength } from '../units/display-unit';
 import { usePlanning } from './planning-context';
 import { usePlanWhys } from './use-plan-whys';

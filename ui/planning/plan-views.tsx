@@ -1,17 +1,17 @@
 'use client';
 
 import { memo, useMemo } from 'react';
-import { idealForm } from '@/core/cut/ideal-form';
-import { grooveCaseOf } from '@/core/groove/groove-case';
-import type { PlanStageId } from '@/core/plan/draft';
-import type { ReadPlan } from '@/core/plan/read-plan';
-import { feedDial } from '@/core/lathe/feed-dial';
-import { slideOf } from '@/core/technique/slide-of';
-import { fitOf } from '@/core/thread/fit';
-import { formOf } from '@/core/thread/systems';
-import { leadOf, pitchOf, type Thread } from '@/core/thread/thread';
-import { printDesignation } from '@/core/thread/print-designation';
-import { printTpi } from '@/core/thread/inch-size';
+import { idealForm } from '@/core/cutting/cut/ideal-form';
+import { grooveCaseOf } from '@/core/cutting/groove/groove-case';
+import type { PlanStageId } from '@/core/exercise/plan/draft';
+import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
+import { feedDial } from '@/core/machine/lathe/feed-dial';
+import { slideOf } from '@/core/machine/technique/slide-of';
+import { fitOf } from '@/core/thread/standards/fit';
+import { formOf } from '@/core/thread/standards/systems';
+import { leadOf, pitchOf, type Thread } from '@/core/thread/standards/thread';
+import { printDesignation } from '@/core/thread/standards/print-designation';
+import { printTpi } from '@/core/thread/standards/inch-size';
 import { ThreadSection } from '../drawing/thread-section';
 import { Tabs } from '../kit/tabs';
 import { fetchedPart } from '../shell/fetched-part';

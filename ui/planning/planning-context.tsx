@@ -2,9 +2,9 @@
 
 import { createContext, useContext } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
-import type { Lathe } from '@/core/lathe/lathe';
-import type { PlanField, PlanForm } from '@/core/plan/draft';
-import type { ReadPlan } from '@/core/plan/read-plan';
+import type { Lathe } from '@/core/machine/lathe/lathe';
+import type { PlanField, PlanForm } from '@/core/exercise/plan/draft';
+import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
 
 /** What the parts of the planning view share: the form, and all that follows from it. */
 export interface Planning {

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo } from 'react';
-import type { Lathe } from '@/core/lathe/lathe';
+import type { Lathe } from '@/core/machine/lathe/lathe';
 import { Header } from '../shell/header';
 import type { KeyBinding } from '../shell/use-keys';
 import { LatheLookedAt } from './lathe-looked-at';

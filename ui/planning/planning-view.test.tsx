@@ -1,6 +1,6 @@
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import { formFrom, type PlanForm } from '@/core/plan/draft';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { formFrom, type PlanForm } from '@/core/exercise/plan/draft';
 import { formWith, type Leaves } from '@/core/test/record';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { PlanningView } from './planning-view';

@@ -1,11 +1,11 @@
 'use client';
 
-import { LIMIT_IDS, LIMIT_WORDS } from '@/core/bears/limits';
-import type { PassLoad } from '@/core/bears/pass-loads';
-import { FORCE_UNCERTAINTY } from '@/core/force/cutting-force';
-import type { PlanBears } from '@/core/plan/bears-of-plan';
-import { formatArea } from '@/core/units/format-length';
-import { lengthIn, type LengthUnit } from '@/core/units/length';
+import { LIMIT_IDS, LIMIT_WORDS } from '@/core/cutting/bears/limits';
+import type { PassLoad } from '@/core/cutting/bears/pass-loads';
+import { FORCE_UNCERTAINTY } from '@/core/cutting/force/cutting-force';
+import type { PlanBears } from '@/core/exercise/plan/bears-of-plan';
+import { formatArea } from '@/core/base/units/format-length';
+import { lengthIn, type LengthUnit } from '@/core/base/units/length';
 import { Figure } from '../kit/figure';
 import { useShowLength } from '../units/display-unit';
 

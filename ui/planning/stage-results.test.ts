@@ -1,6 +1,6 @@
-import { readPlan } from '@/core/plan/read-plan';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import { formWith, type Leaves } from '@/core/test/record';
-import { formatLength } from '@/core/units/format-length';
+import { formatLength } from '@/core/base/units/format-length';
 import type { ShowLength } from '../units/display-unit';
 import { stageResults } from './stage-results';
 

@@ -1,10 +1,10 @@
-import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId } from '@/core/plan/draft';
-import type { ReadPlan } from '@/core/plan/read-plan';
-import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
-import { feedsByCompound } from '@/core/technique/choices';
-import { printDesignation } from '@/core/thread/print-designation';
-import type { Thread } from '@/core/thread/thread';
-import type { LengthUnit } from '@/core/units/length';
+import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId } from '@/core/exercise/plan/draft';
+import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { feedsByCompound } from '@/core/machine/technique/choices';
+import { printDesignation } from '@/core/thread/standards/print-designation';
+import type { Thread } from '@/core/thread/standards/thread';
+import type { LengthUnit } from '@/core/base/units/length';
 import type { RailStage } from '../kit/stage-rail';
 import type { ShowLength } from '../units/display-unit';
 import { DRIVE_SHORT, HOLDING_TEXTS, INFEED_TEXTS } from './stages/option-texts';

@@ -16,7 +16,7 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
-import { showExpected } from '@/core/sheet/show-value';
+import { showExpected } from '@/core/exercise/sheet/show-value';
 import { useStepChosen } from './planning-context';
 import { usePlannedSteps, type PlannedStep } from './use-planned-steps';
 

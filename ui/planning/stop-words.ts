@@ -1,5 +1,5 @@
-import type { ReadPlan } from '@/core/plan/read-plan';
-import { stopData } from '@/core/stops/stops';
+import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
+import { stopData } from '@/core/machine/stops/stops';
 
 /** The stops after a pass, in words; a look at the form is for the first start. */
 export function stopWords(

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { bearsOfPlan, type PlanBears } from '@/core/plan/bears-of-plan';
+import { bearsOfPlan, type PlanBears } from '@/core/exercise/plan/bears-of-plan';
 import { usePlanning } from './planning-context';
 import { useSheet } from './use-sheet';
 

@@ -1,5 +1,5 @@
 import { act, renderHook } from '@testing-library/react';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan/draft';
+import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/exercise/plan/draft';
 import { send, type Refused } from '../shell/send';
 import { readBackup, writeBackup } from './draft-backup';
 import { useDraftSaving } from './use-draft-saving';

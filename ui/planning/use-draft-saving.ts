@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { PlanForm } from '@/core/plan/draft';
+import type { PlanForm } from '@/core/exercise/plan/draft';
 import { newId } from '../shell/new-id';
 import { send } from '../shell/send';
 import {

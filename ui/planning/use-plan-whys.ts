@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { explainPlan } from '@/core/plan/explain-plan';
+import { explainPlan } from '@/core/exercise/plan/explain-plan';
 import { usePlanning } from './planning-context';
 
 /** The reasons behind the plan's figures. */

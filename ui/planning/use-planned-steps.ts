@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { EMPTY_STEP, type PlanForm } from '@/core/plan/draft';
-import { sheetFor } from '@/core/sheet/sheet-for';
-import type { SheetStep } from '@/core/sheet/sheet-step';
+import { EMPTY_STEP, type PlanForm } from '@/core/exercise/plan/draft';
+import { sheetFor } from '@/core/exercise/sheet/sheet-for';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 import { useShopWords } from '../shell/shop-words';
 import { usePlanning } from './planning-context';
 import { useList } from './stages/use-list';

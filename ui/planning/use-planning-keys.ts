@@ -1,8 +1,8 @@
 'use client';
 
 import { useEffect, useMemo, useRef } from 'react';
-import { PLAN_STAGES, type PlanStageId } from '@/core/plan/draft';
-import type { Thread } from '@/core/thread/thread';
+import { PLAN_STAGES, type PlanStageId } from '@/core/exercise/plan/draft';
+import type { Thread } from '@/core/thread/standards/thread';
 import type { KeyBinding } from '../shell/use-keys';
 import { stageTitle } from './stage-results';
 

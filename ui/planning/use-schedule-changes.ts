@@ -1,10 +1,10 @@
-import { feedDial } from '@/core/lathe/feed-dial';
-import { tableOf, withInfeed } from '@/core/plan/drag-pass';
-import type { PlanForm } from '@/core/plan/draft';
-import { slideOf } from '@/core/technique/slide-of';
-import { lengthIn } from '@/core/units/length';
-import { roundTo } from '@/core/units/round';
-import { isReached, type Reached, type ReachSchool } from '@/core/bears/fewest-passes';
+import { feedDial } from '@/core/machine/lathe/feed-dial';
+import { tableOf, withInfeed } from '@/core/exercise/plan/drag-pass';
+import type { PlanForm } from '@/core/exercise/plan/draft';
+import { slideOf } from '@/core/machine/technique/slide-of';
+import { lengthIn } from '@/core/base/units/length';
+import { roundTo } from '@/core/base/units/round';
+import { isReached, type Reached, type ReachSchool } from '@/core/cutting/bears/fewest-passes';
 import { usePlanning } from './planning-context';
 
 /** The ways in which a schedule is changed by hand or by the solver; each makes one change of the form. */

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { sheetFor } from '@/core/sheet/sheet-for';
-import type { Sheet } from '@/core/sheet/sheet';
+import { sheetFor } from '@/core/exercise/sheet/sheet-for';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { useShopWords } from '../shell/shop-words';
 import { usePlanning } from './planning-context';
 

@@ -1,5 +1,5 @@
-import type { Prediction } from '@/core/record/predict';
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { NutSays } from './nut-says';
 
 /** All rows are cut, or none holds any more: what is left goes by what is measured or tried. */

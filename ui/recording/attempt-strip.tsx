@@ -1,10 +1,10 @@
 'use client';
 
-import { capital } from '@/core/gauging/measuring-words';
-import type { Prediction } from '@/core/record/predict';
-import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
-import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Figure } from '../kit/figure';
 import { TargetStrip } from '../kit/target-strip';
 import { useShowLength } from '../units/display-unit';

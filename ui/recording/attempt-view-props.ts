@@ -1,7 +1,7 @@
-import { type Entry, type Role } from '@/core/record/entry';
-import type { WorksheetShown } from '@/core/record/worksheet-progress';
-import type { Sheet } from '@/core/sheet/sheet';
-import { type EarlierSteps } from './earlier-try';
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
+import type { WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { EarlierSteps } from './earlier-try';
 
 export interface AttemptViewProps {
   id: number;

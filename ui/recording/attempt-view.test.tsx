@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import type { EntryContent } from '@/core/record/kinds';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
 import { goodSteps, HANDED_IN, measuredAt, plannedWork, recordOf, sheetOf } from '@/core/test/record';
 import { ToastProvider } from '../kit/toast';
 import { answerFetch, completeBrowser } from '../test/browser';

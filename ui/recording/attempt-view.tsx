@@ -2,14 +2,14 @@
 
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
-import { liveEntries } from '@/core/record/entry';
-import { maySign } from '@/core/record/may-sign';
-import { predict, type Prediction } from '@/core/record/predict';
-import { presentOf, type Present } from '@/core/record/present';
+import { liveEntries } from '@/core/exercise/record/entry/entry';
+import { maySign } from '@/core/exercise/record/entry/may-sign';
+import { predict, type Prediction } from '@/core/exercise/record/state/predict';
+import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 
-import { toMend } from '@/core/record/block';
-import { showStepValue } from '@/core/sheet/show-value';
-import type { Sheet } from '@/core/sheet/sheet';
+import { toMend } from '@/core/exercise/record/entry/block';
+import { showStepValue } from '@/core/exercise/sheet/show-value';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button, buttonClass } from '../kit/button';
 import { StageRail, type RailStage } from '../kit/stage-rail';
 import { StateMark } from '../kit/state-mark';
@@ -35,7 +35,7 @@ import { SetUpPage } from './set-up-page';
 import { standingOf } from './standing-of';
 import { StepPanel } from './step-panel';
 import { useRecord } from './use-record';
-import { type AttemptViewProps } from './attempt-view-props';
+import type { AttemptViewProps } from './attempt-view-props';
 
 const PASSES = 'passes';
 const LATHE = 'lathe';

@@ -1,6 +1,6 @@
 'use client';
 
-import type { WorksheetShown } from '@/core/record/worksheet-progress';
+import type { WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
 import { StateMark } from '../kit/state-mark';
 import { Header } from '../shell/header';
 import { useRefresh } from '../shell/use-refresh';

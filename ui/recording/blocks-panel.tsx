@@ -2,8 +2,8 @@
 
 import { Hand } from 'lucide-react';
 import { useState } from 'react';
-import { toMend, type Block } from '@/core/record/block';
-import type { Prediction } from '@/core/record/predict';
+import { toMend, type Block } from '@/core/exercise/record/entry/block';
+import type { Prediction } from '@/core/exercise/record/state/predict';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 

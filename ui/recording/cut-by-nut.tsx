@@ -1,8 +1,8 @@
-import { readingTyped } from '@/core/lathe/shown-reading';
-import type { Prediction } from '@/core/record/predict';
-import { sheetShownBy, shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
-import { roundTo } from '@/core/units/round';
+import { readingTyped } from '@/core/machine/lathe/shown-reading';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { sheetShownBy, shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { roundTo } from '@/core/base/units/round';
 import { Button } from '../kit/button';
 import { onDial } from './on-dial';
 import { slideWord } from './slide-word';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import type { EntryFields } from '@/core/record/entry-kind';
-import type { Prediction } from '@/core/record/predict';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { Prediction } from '@/core/exercise/record/state/predict';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { EVENTS, type EventData } from '@/core/record/events';
-import type { Sheet } from '@/core/sheet/sheet';
+import { EVENTS, type EventData } from '@/core/exercise/record/entry/events';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Dialog } from '../kit/dialog';

@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Chips } from './chips';
 
 export type FedBySlide = 'planned' | 'cross-slide';

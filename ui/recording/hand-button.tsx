@@ -1,7 +1,7 @@
 'use client';
 
 import { Hand } from 'lucide-react';
-import { liveEntries, isKind, type Entry } from '@/core/record/entry';
+import { liveEntries, isKind, type Entry } from '@/core/exercise/record/entry/entry';
 import { Button } from '../kit/button';
 import type { AttemptRecord } from './use-record';
 

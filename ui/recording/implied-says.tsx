@@ -1,5 +1,5 @@
-import type { Prediction } from '@/core/record/predict';
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { bandText } from '../units/band-text';
 import { useShowLength } from '../units/display-unit';
 

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { SheetStep } from '@/core/sheet/sheet-step';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 import { completeBrowser } from '../test/browser';
 import { LooksPicker } from './looks-picker';
 import { SettingsPicker } from './settings-picker';

@@ -1,17 +1,17 @@
 'use client';
 
 import { useId, useRef, useState, type KeyboardEvent } from 'react';
-import { capital } from '@/core/gauging/measuring-words';
-import { finishBy, shopUncertainty } from '@/core/record/finish-by';
-import { isInside, isOverCut } from '@/core/record/measured-thread';
-import { PLACES } from '@/core/record/kinds/measurement';
-import { questionReadings, type QuestionedReading } from '@/core/record/question-readings';
-import type { Prediction } from '@/core/record/predict';
-import { guardedBand } from '@/core/gauging/uncertainty';
-import { dialFigures } from '@/core/lathe/dial-text';
-import { parseLength } from '@/core/units/parse-length';
-import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet, SheetProof } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { finishBy, shopUncertainty } from '@/core/exercise/record/state/finish-by';
+import { isInside, isOverCut } from '@/core/exercise/record/state/measured-thread';
+import { PLACES } from '@/core/exercise/record/entry/kinds/measurement';
+import { questionReadings, type QuestionedReading } from '@/core/exercise/record/shown/question-readings';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { guardedBand } from '@/core/measuring/gauging/uncertainty';
+import { dialFigures } from '@/core/machine/lathe/dial-text';
+import { parseLength } from '@/core/base/units/parse-length';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet, SheetProof } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

@@ -1,8 +1,8 @@
-import { capital } from '@/core/gauging/measuring-words';
-import { dialFigures } from '@/core/lathe/dial-text';
-import type { Prediction } from '@/core/record/predict';
-import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { dialFigures } from '@/core/machine/lathe/dial-text';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Figure } from '../kit/figure';
 import { bandText } from '../units/band-text';
 import { useShowLength } from '../units/display-unit';

@@ -1,5 +1,5 @@
-import { notKnownHere } from '@/core/sheet/not-known-here';
-import type { Sheet } from '@/core/sheet/sheet';
+import { notKnownHere } from '@/core/exercise/sheet/not-known-here';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Message } from '../kit/message';
 
 /** What of a sheet came with a later release than the one that runs; nothing on every sheet that this one made. */

@@ -1,7 +1,7 @@
-import { capital } from '@/core/gauging/measuring-words';
-import type { NutReckoning } from '@/core/nut/reckon-nut';
-import type { Prediction } from '@/core/record/predict';
-import type { Sheet } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import type { NutReckoning } from '@/core/measuring/nut/reckon-nut';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { onDial } from './on-dial';
 import { useShowLength } from '../units/display-unit';
 

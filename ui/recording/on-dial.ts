@@ -1,6 +1,6 @@
-import type { Sheet } from '@/core/sheet/sheet';
-import { lengthIn } from '@/core/units/length';
-import { roundTo } from '@/core/units/round';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { lengthIn } from '@/core/base/units/length';
+import { roundTo } from '@/core/base/units/round';
 
 /** A feed of the slide, in the thread's unit, as the dial's figures go on by it. */
 export function onDial(sheet: Sheet, feed: number): number {

@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react';
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { useKept } from '../shell/kept';

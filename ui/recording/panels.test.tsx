@@ -1,8 +1,8 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { predict } from '@/core/record/predict';
-import type { EntryContent } from '@/core/record/kinds';
+import { predict } from '@/core/exercise/record/state/predict';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
 import { goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from '@/core/test/record';
-import { readSheet } from '@/core/sheet/sheet';
+import { readSheet } from '@/core/exercise/sheet/sheet';
 import { completeBrowser } from '../test/browser';
 import { MeasurePanel } from './measure-panel';
 import { NotKnownNote } from './not-known-note';

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Prediction } from '@/core/record/predict';
-import { shownOnSheet } from '@/core/sheet/shown-on-sheet';
-import type { Sheet } from '@/core/sheet/sheet';
-import { DRIVE_DATA } from '@/core/technique/drives';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { DRIVE_DATA } from '@/core/machine/technique/drives';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

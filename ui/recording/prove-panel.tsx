@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
-import { GAUGE_ANSWERS, GAUGE_WORDS } from '@/core/record/kinds/finding';
-import { isKind, liveEntries, type Entry } from '@/core/record/entry';
-import { sizeByCrestFlat } from '@/core/record/crest-of-record';
-import type { Prediction } from '@/core/record/predict';
-import type { Sheet, SheetProof } from '@/core/sheet/sheet';
-import { isTrial } from '@/core/stops/stops';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { GAUGE_ANSWERS, GAUGE_WORDS } from '@/core/exercise/record/entry/kinds/finding';
+import { isKind, liveEntries, type Entry } from '@/core/exercise/record/entry/entry';
+import { sizeByCrestFlat } from '@/core/exercise/record/state/crest-of-record';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet, SheetProof } from '@/core/exercise/sheet/sheet';
+import { isTrial } from '@/core/machine/stops/stops';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Tick } from '../kit/tick';

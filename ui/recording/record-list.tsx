@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { entryWords } from '@/core/record/entry-words';
-import { strikeOf, type Entry } from '@/core/record/entry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { entryWords } from '@/core/exercise/record/entry/entry-words';
+import { strikeOf, type Entry } from '@/core/exercise/record/entry/entry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '../kit/button';
 import { Dialog } from '../kit/dialog';
 import { Field } from '../kit/field';

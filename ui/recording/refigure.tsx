@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { isKind } from '@/core/record/entry';
-import { refigured } from '@/core/record/refigured';
-import type { Prediction } from '@/core/record/predict';
-import type { Sheet } from '@/core/sheet/sheet';
-import { formatLength } from '@/core/units/format-length';
+import { isKind } from '@/core/exercise/record/entry/entry';
+import { refigured } from '@/core/exercise/record/entry/refigured';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { formatLength } from '@/core/base/units/format-length';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import type { AttemptRecord } from './use-record';

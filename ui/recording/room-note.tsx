@@ -1,5 +1,5 @@
-import { roomLeft } from '@/core/record/room';
-import type { Entry } from '@/core/record/entry';
+import { roomLeft } from '@/core/exercise/record/entry/room';
+import type { Entry } from '@/core/exercise/record/entry/entry';
 import { Message } from '../kit/message';
 
 /** Said while a record has little room left; nothing while there is plenty. */

@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
-import { maySign } from '@/core/record/may-sign';
-import type { Prediction } from '@/core/record/predict';
-import type { Role } from '@/core/record/entry';
-import type { StepProgress } from '@/core/record/step-progress';
-import { showExpected, showStepValue } from '@/core/sheet/show-value';
-import { wantedChoice } from '@/core/sheet/wanted-choice';
+import { maySign } from '@/core/exercise/record/entry/may-sign';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Role } from '@/core/exercise/record/entry/entry';
+import type { StepProgress } from '@/core/exercise/record/state/step-progress';
+import { showExpected, showStepValue } from '@/core/exercise/sheet/show-value';
+import { wantedChoice } from '@/core/exercise/sheet/wanted-choice';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { StandingMark } from '../kit/state-mark';

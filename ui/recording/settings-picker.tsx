@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { settingText, wantedChoice } from '@/core/sheet/wanted-choice';
-import type { SheetStep } from '@/core/sheet/sheet-step';
+import { settingText, wantedChoice } from '@/core/exercise/sheet/wanted-choice';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 import { Button } from '../kit/button';
 import { Select } from '../kit/select';
 

@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 
 /** The slide that feeds, as the shop calls it. */
 export function slideWord({ feed, words }: Sheet): string {

@@ -1,4 +1,4 @@
-import type { StepVerdict } from '@/core/record/step-progress';
+import type { StepVerdict } from '@/core/exercise/record/state/step-progress';
 import type { Standing } from '../kit/state-mark';
 
 export function standingOf(verdict: StepVerdict): Standing {

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { EntryFields } from '@/core/record/entry-kind';
-import { wantedChoice } from '@/core/sheet/wanted-choice';
-import type { SheetStep } from '@/core/sheet/sheet-step';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import { wantedChoice } from '@/core/exercise/sheet/wanted-choice';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 

@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import { CircleAlert } from 'lucide-react';
-import type { EntryFields } from '@/core/record/entry-kind';
-import type { StepProgress } from '@/core/record/step-progress';
-import { showExpected, showStepValue } from '@/core/sheet/show-value';
-import type { SheetStep } from '@/core/sheet/sheet-step';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { StepProgress } from '@/core/exercise/record/state/step-progress';
+import { showExpected, showStepValue } from '@/core/exercise/sheet/show-value';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 import { Button } from '../kit/button';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';

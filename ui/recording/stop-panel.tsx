@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { Prediction } from '@/core/record/predict';
-import type { StopProgress } from '@/core/record/stop-progress';
-import type { Sheet } from '@/core/sheet/sheet';
-import { isTrial, stopData } from '@/core/stops/stops';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { StopProgress } from '@/core/exercise/record/state/stop-progress';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { isTrial, stopData } from '@/core/machine/stops/stops';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import { AnswerButtons } from './answer-buttons';

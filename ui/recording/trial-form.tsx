@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { capital } from '@/core/gauging/measuring-words';
-import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut/nut-answer';
-import type { Sheet, SheetProof } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
+import type { Sheet, SheetProof } from '@/core/exercise/sheet/sheet';
 import { Field } from '../kit/field';
 import { Message } from '../kit/message';
 import { Tick } from '../kit/tick';

@@ -1,11 +1,11 @@
 'use client';
 
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { ENTRY_KINDS } from '@/core/record/kinds';
-import { readAtBench } from '@/core/record/read-at-bench';
-import type { Entry } from '@/core/record/entry';
-import type { EntryFields } from '@/core/record/entry-kind';
-import type { Sheet } from '@/core/sheet/sheet';
+import { ENTRY_KINDS } from '@/core/exercise/record/entry/kinds';
+import { readAtBench } from '@/core/exercise/record/shown/read-at-bench';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { deviceId, deviceTime as timeNow, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { useNews } from '../shell/news';

@@ -1,6 +1,6 @@
 'use client';
 
-import { USUAL_PAPER } from '@/core/record/zero-gap';
+import { USUAL_PAPER } from '@/core/exercise/record/state/zero-gap';
 import { Choice } from '../kit/choice';
 import { Field } from '../kit/field';
 

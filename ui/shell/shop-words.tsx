@@ -1,8 +1,8 @@
 'use client';
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
-import { inShopWords } from '@/core/shop/in-shop-words';
-import { USUAL_WORDS, type ShopWords } from '@/core/shop/words';
+import { inShopWords } from '@/core/machine/shop/in-shop-words';
+import { USUAL_WORDS, type ShopWords } from '@/core/machine/shop/words';
 
 const Context = createContext<ShopWords>(USUAL_WORDS);
 

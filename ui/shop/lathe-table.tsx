@@ -10,7 +10,7 @@ import {
 } from '@tanstack/react-table';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { Lathe } from '@/core/lathe/lathe';
+import type { Lathe } from '@/core/machine/lathe/lathe';
 import { Field } from '../kit/field';
 import { SortHead } from '../kit/sort-head';
 import { Table } from '../kit/table';

@@ -3,11 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { capital } from '@/core/gauging/measuring-words';
-import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
-import { readLathe } from '@/core/lathe/lathe';
-import { readLatheForm } from '@/core/lathe/form/read-lathe-form';
-import type { LatheForm } from '@/core/lathe/form/lathe-form';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
+import { readLathe } from '@/core/machine/lathe/lathe';
+import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
+import type { LatheForm } from '@/core/machine/lathe/form/lathe-form';
 import { Button, buttonClass } from '../kit/button';
 import { Message } from '../kit/message';
 import { Tabs } from '../kit/tabs';

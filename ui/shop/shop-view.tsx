@@ -1,11 +1,11 @@
 'use client';
 
-import { readCsv } from '@/core/csv/csv';
+import { readCsv } from '@/core/base/csv/csv';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/book/book';
-import type { ShopWords } from '@/core/shop/words';
+import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/machine/book/book';
+import type { ShopWords } from '@/core/machine/shop/words';
 import { Button, buttonClass } from '../kit/button';
 import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';

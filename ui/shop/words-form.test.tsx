@@ -1,5 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { USUAL_WORDS } from '@/core/shop/words';
+import { USUAL_WORDS } from '@/core/machine/shop/words';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { WordsForm } from './words-form';
 

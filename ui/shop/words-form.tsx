@@ -1,8 +1,8 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { checkWords } from '@/core/shop/check-words';
-import { USUAL_WORDS, WORD_SUGGESTIONS, type ShopWords, type WordKey } from '@/core/shop/words';
+import { checkWords } from '@/core/machine/shop/check-words';
+import { USUAL_WORDS, WORD_SUGGESTIONS, type ShopWords, type WordKey } from '@/core/machine/shop/words';
 import { Button } from '../kit/button';
 import { Message } from '../kit/message';
 import { useToast } from '../kit/toast';

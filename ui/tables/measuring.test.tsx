@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { MemberTable } from '@/core/tables/thread-table';
+import type { MemberTable } from '@/core/measuring/tables/thread-table';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';

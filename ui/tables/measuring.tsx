@@ -6,15 +6,19 @@ import {
   wireSizeError,
   type PitchMeasurement,
   type PitchMethod,
-} from '@/core/gauging/measured-pitch-diameter';
-import { explainUncertainty, guardedBand, pitchDiameterUncertainty } from '@/core/gauging/uncertainty';
-import type { MemberTable } from '@/core/tables/thread-table';
-import { formOf } from '@/core/thread/systems';
-import { pitchOf } from '@/core/thread/thread';
-import { formatLength } from '@/core/units/format-length';
-import { parseLength } from '@/core/units/parse-length';
-import { parseLengthList } from '@/core/units/parse-length-list';
-import type { LengthUnit } from '@/core/units/length';
+} from '@/core/measuring/gauging/measured-pitch-diameter';
+import {
+  explainUncertainty,
+  guardedBand,
+  pitchDiameterUncertainty,
+} from '@/core/measuring/gauging/uncertainty';
+import type { MemberTable } from '@/core/measuring/tables/thread-table';
+import { formOf } from '@/core/thread/standards/systems';
+import { pitchOf } from '@/core/thread/standards/thread';
+import { formatLength } from '@/core/base/units/format-length';
+import { parseLength } from '@/core/base/units/parse-length';
+import { parseLengthList } from '@/core/base/units/parse-length-list';
+import type { LengthUnit } from '@/core/base/units/length';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';
 import { Field } from '../kit/field';

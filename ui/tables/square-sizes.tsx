@@ -1,8 +1,8 @@
 'use client';
 
-import type { SquareThread } from '@/core/thread/square/square-thread';
-import { formatLength } from '@/core/units/format-length';
-import { otherUnit } from '@/core/units/length';
+import type { SquareThread } from '@/core/thread/standards/square/square-thread';
+import { formatLength } from '@/core/base/units/format-length';
+import { otherUnit } from '@/core/base/units/length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { namesSquare, readSquare } from '@/core/thread/square/square-thread';
-import { parseDesignation } from '@/core/thread/parse-designation';
+import { namesSquare, readSquare } from '@/core/thread/standards/square/square-thread';
+import { parseDesignation } from '@/core/thread/standards/parse-designation';
 import { completeBrowser } from '../test/browser';
 import { EXAMPLE_THREADS } from './example-threads';
 import { TablesView } from './tables-view';

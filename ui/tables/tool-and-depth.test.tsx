@@ -1,6 +1,6 @@
 import { useForm } from 'react-hook-form';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/plan/draft';
-import type { MemberTable } from '@/core/tables/thread-table';
+import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/exercise/plan/draft';
+import type { MemberTable } from '@/core/measuring/tables/thread-table';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';

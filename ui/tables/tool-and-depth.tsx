@@ -2,11 +2,11 @@
 
 import { useMemo } from 'react';
 import { useWatch, type UseFormReturn } from 'react-hook-form';
-import { capital, MEASURING_WORDS } from '@/core/gauging/measuring-words';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import { readPlan } from '@/core/plan/read-plan';
-import { withLeaf, type PlanForm } from '@/core/plan/draft';
-import type { MemberTable } from '@/core/tables/thread-table';
+import { capital, MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
+import { withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
+import type { MemberTable } from '@/core/measuring/tables/thread-table';
 import { CopyFigure } from '../kit/copy-figure';
 import { Figure } from '../kit/figure';
 import { DepthRules } from '../planning/depth-rules';

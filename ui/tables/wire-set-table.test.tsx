@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { wireSet, type Gauge } from '@/core/gauging/gauge';
+import { wireSet, type Gauge } from '@/core/measuring/gauging/gauge';
 import { answerFetch, completeBrowser } from '../test/browser';
 import { memberFor } from '../test/thread';
 import { WireSetTable } from './wire-set-table';

@@ -1,13 +1,13 @@
 'use client';
 
 import { useState } from 'react';
-import { MEASURING_WORDS } from '@/core/gauging/measuring-words';
-import { overOneWire } from '@/core/gauging/other-gauges';
-import { usableWires, WIRE_SETS } from '@/core/gauging/wire-sets';
-import type { Gauge } from '@/core/gauging/gauge';
-import type { MemberTable } from '@/core/tables/thread-table';
-import { formatLength } from '@/core/units/format-length';
-import { parseLengthList } from '@/core/units/parse-length-list';
+import { MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
+import { overOneWire } from '@/core/measuring/gauging/other-gauges';
+import { usableWires, WIRE_SETS } from '@/core/measuring/gauging/wire-sets';
+import type { Gauge } from '@/core/measuring/gauging/gauge';
+import type { MemberTable } from '@/core/measuring/tables/thread-table';
+import { formatLength } from '@/core/base/units/format-length';
+import { parseLengthList } from '@/core/base/units/parse-length-list';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { CopyFigure } from '../kit/copy-figure';

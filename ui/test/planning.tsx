@@ -1,9 +1,9 @@
 import { type ReactNode, useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { usualLathe } from '@/core/lathe/usual-lathe';
-import type { Lathe } from '@/core/lathe/lathe';
-import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/plan/draft';
-import { readPlan } from '@/core/plan/read-plan';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import type { Lathe } from '@/core/machine/lathe/lathe';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import { PlanningProvider } from '../planning/planning-context';
 
 /** For tests: a form with texts at some fields. */

@@ -1,6 +1,6 @@
-import { fitTable, type MemberTable } from '@/core/tables/thread-table';
-import { fitOf, type Fit } from '@/core/thread/fit';
-import { parseDesignation } from '@/core/thread/parse-designation';
+import { fitTable, type MemberTable } from '@/core/measuring/tables/thread-table';
+import { fitOf, type Fit } from '@/core/thread/standards/fit';
+import { parseDesignation } from '@/core/thread/standards/parse-designation';
 
 /** For tests: a thread with its mate. */
 export function fitFor(text: string): Fit {

@@ -1,5 +1,5 @@
 import { render, screen, within } from '@testing-library/react';
-import { depthRuleLandings } from '@/core/depth/depth-rules';
+import { depthRuleLandings } from '@/core/thread/depth/depth-rules';
 import { memberFor } from '../test/thread';
 import { DepthRuleBand } from './depth-rule-band';
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { scaleLinear } from 'd3-scale';
-import type { DepthRuleLanding } from '@/core/depth/depth-rules';
-import type { LengthUnit } from '@/core/units/length';
+import type { DepthRuleLanding } from '@/core/thread/depth/depth-rules';
+import type { LengthUnit } from '@/core/base/units/length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 import { StandingMark } from '../kit/state-mark';

@@ -1,13 +1,13 @@
 'use client';
 
-import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/tables/thread-table';
-import { explainLimits } from '@/core/thread/explain-limits';
-import { rootRadiusOf } from '@/core/thread/systems';
-import type { Coating } from '@/core/thread/coating';
-import type { ExternalLimits } from '@/core/thread/thread-limits';
-import type { Thread } from '@/core/thread/thread';
-import { formatLength } from '@/core/units/format-length';
-import { otherUnit, type LengthUnit } from '@/core/units/length';
+import { QUANTITIES, uncoatedBands, type MemberTable } from '@/core/measuring/tables/thread-table';
+import { explainLimits } from '@/core/thread/standards/explain-limits';
+import { rootRadiusOf } from '@/core/thread/standards/systems';
+import type { Coating } from '@/core/thread/standards/coating';
+import type { ExternalLimits } from '@/core/thread/standards/thread-limits';
+import type { Thread } from '@/core/thread/standards/thread';
+import { formatLength } from '@/core/base/units/format-length';
+import { otherUnit, type LengthUnit } from '@/core/base/units/length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 import { WhyPopover } from '../kit/why-popover';

@@ -1,11 +1,11 @@
 'use client';
 
 import { useMemo } from 'react';
-import { fitTable } from '@/core/tables/thread-table';
-import { coatingByAllowance, type Coating } from '@/core/thread/coating';
-import { formOf } from '@/core/thread/systems';
-import type { Fit } from '@/core/thread/fit';
-import { formatLength, LENGTH_DECIMALS } from '@/core/units/format-length';
+import { fitTable } from '@/core/measuring/tables/thread-table';
+import { coatingByAllowance, type Coating } from '@/core/thread/standards/coating';
+import { formOf } from '@/core/thread/standards/systems';
+import type { Fit } from '@/core/thread/standards/fit';
+import { formatLength, LENGTH_DECIMALS } from '@/core/base/units/format-length';
 import { LimitsTable } from './limits-table';
 import { ToleranceZones } from './tolerance-zones';
 import { WiresTable } from './wires-table';

@@ -1,10 +1,10 @@
 'use client';
 
 import { scaleLinear } from 'd3-scale';
-import type { Fit } from '@/core/thread/fit';
-import { formOf } from '@/core/thread/systems';
-import { pitchOf } from '@/core/thread/thread';
-import type { LengthUnit } from '@/core/units/length';
+import type { Fit } from '@/core/thread/standards/fit';
+import { formOf } from '@/core/thread/standards/systems';
+import { pitchOf } from '@/core/thread/standards/thread';
+import type { LengthUnit } from '@/core/base/units/length';
 import { DrawingFrame } from '../kit/drawing-frame';
 import { scaleBarFor } from '../drawing/section-geometry';
 import { useSize } from '../kit/use-size';

@@ -1,10 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Why } from '@/core/explain/why';
-import { explainGauging } from '@/core/gauging/explain-gauging';
-import type { MemberTable } from '@/core/tables/thread-table';
-import { formatLength } from '@/core/units/format-length';
+import type { Why } from '@/core/base/explain/why';
+import { explainGauging } from '@/core/measuring/gauging/explain-gauging';
+import type { MemberTable } from '@/core/measuring/tables/thread-table';
+import { formatLength } from '@/core/base/units/format-length';
 import { CopyFigure } from '../kit/copy-figure';
 import { RuledTable } from '../kit/ruled-table';
 import { WhyPopover } from '../kit/why-popover';

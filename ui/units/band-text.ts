@@ -1,4 +1,4 @@
-import type { Band } from '@/core/thread/thread-limits';
+import type { Band } from '@/core/thread/standards/thread-limits';
 
 /** A band as it is read: one figure where both ends show the same. */
 export function bandText({ min, max }: Band, figures: (value: number) => string): string {

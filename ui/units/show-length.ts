@@ -1,5 +1,5 @@
-import { formatLength } from '@/core/units/format-length';
-import type { Length, LengthUnit } from '@/core/units/length';
+import { formatLength } from '@/core/base/units/format-length';
+import type { Length, LengthUnit } from '@/core/base/units/length';
 
 /** `own`: every length in the unit it was planned in. */
 export type DisplayUnit = 'own' | LengthUnit;

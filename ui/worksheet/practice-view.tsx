@@ -1,12 +1,12 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { practiceSheet } from '@/core/practice/practice-sheet';
-import type { WorksheetShown } from '@/core/record/worksheet-progress';
-import { PRACTICE_SERIES, type PracticeSeries } from '@/core/thread/series-threads';
-import type { Side } from '@/core/thread/thread';
-import { judgeAnswer, readAnswer } from '@/core/worksheet/judge-answer';
-import { putQuestion } from '@/core/worksheet/question';
+import { practiceSheet } from '@/core/exercise/practice/practice-sheet';
+import type { WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import { PRACTICE_SERIES, type PracticeSeries } from '@/core/thread/standards/series-threads';
+import type { Side } from '@/core/thread/standards/thread';
+import { judgeAnswer, readAnswer } from '@/core/learning/worksheet/judge-answer';
+import { putQuestion } from '@/core/learning/worksheet/question';
 import { Button } from '../kit/button';
 import { Choice } from '../kit/choice';
 import { Select } from '../kit/select';

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import { ENTRY_KINDS } from '@/core/record/kinds';
+import { ENTRY_KINDS } from '@/core/exercise/record/entry/kinds';
 import { deviceId, deviceTime, nextSequence } from '../shell/device';
 import { newId } from '../shell/new-id';
 import { send } from '../shell/send';

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
-import { worksheetShown } from '@/core/record/worksheet-progress';
-import type { EntryContent } from '@/core/record/kinds';
+import { worksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
 import { recordOf, sheetOf } from '@/core/test/record';
 import { completeBrowser } from '../test/browser';
 import { PracticeView } from './practice-view';

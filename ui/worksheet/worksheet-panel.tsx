@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import type { WorksheetShown } from '@/core/record/worksheet-progress';
-import { joinedOptions } from '@/core/worksheet/judge-answer';
-import { TRIES_BEFORE_TOLD } from '@/core/worksheet/asks';
+import type { WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import { joinedOptions } from '@/core/learning/worksheet/judge-answer';
+import { TRIES_BEFORE_TOLD } from '@/core/learning/worksheet/asks';
 import { Button } from '../kit/button';
 import { Keypad } from '../kit/keypad';
 import { Message } from '../kit/message';

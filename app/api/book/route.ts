@@ -1,9 +1,9 @@
-import { writeCsv } from '@/core/csv/csv';
+import { writeCsv } from '@/core/base/csv/csv';
 import { array, mixed, object, string } from 'yup';
-import { BOOK_KINDS, type BookKind } from '@/core/book/book';
-import { bookRows, MOST_ROWS } from '@/core/book/book-table';
-import type { BookForm } from '@/core/book/read-book-form';
-import { exactTable } from '@/core/json/exact-table';
+import { BOOK_KINDS, type BookKind } from '@/core/machine/book/book';
+import { bookRows, MOST_ROWS } from '@/core/machine/book/book-table';
+import type { BookForm } from '@/core/machine/book/read-book-form';
+import { exactTable } from '@/core/base/json/exact-table';
 import { importBook, loadBook, saveBook } from '@/data/shop';
 import { answer, handle, handleBare, refusal } from '@/app/server/handle';
 

@@ -1,5 +1,5 @@
-import { writeCsv } from '@/core/csv/csv';
-import { latheRows } from '@/core/lathe/form/lathe-rows';
+import { writeCsv } from '@/core/base/csv/csv';
+import { latheRows } from '@/core/machine/lathe/form/lathe-rows';
 import { importLathe, importLatheRows, loadLathes, saveLathe } from '@/data/shop';
 import { answer, handle, handleBare } from '@/app/server/handle';
 import { formOfBody, latheBodySchema } from './lathe-body';

@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { sessionOf } from '@/data/sessions';
 import { signInByPassword } from '@/data/sign-in';
 import { endGrantsHere } from '@/data/device-grants';

@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { setTimeZone } from '@/data/shop';
 import { answer, handle } from '@/app/server/handle';
 

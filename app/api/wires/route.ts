@@ -1,5 +1,5 @@
 import { array, number, object, string } from 'yup';
-import { wireSet } from '@/core/gauging/gauge';
+import { wireSet } from '@/core/measuring/gauging/gauge';
 import { saveWires } from '@/data/shop';
 import { answer, handle } from '@/app/server/handle';
 

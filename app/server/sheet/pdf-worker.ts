@@ -1,5 +1,5 @@
 import { parentPort } from 'node:worker_threads';
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { showLengthIn } from '@/ui/units/show-length';
 import { sheetPdf, type SheetHead } from './sheet-pdf';
 

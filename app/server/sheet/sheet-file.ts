@@ -1,7 +1,7 @@
 import 'server-only';
-import { drawnBlank } from '@/core/sheet/drawn-blank';
-import { isHeldBack } from '@/core/sheet/held-back';
-import type { Sheet } from '@/core/sheet/sheet';
+import { drawnBlank } from '@/core/exercise/sheet/drawn-blank';
+import { isHeldBack } from '@/core/exercise/sheet/held-back';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { blankDxf } from '@/ui/card/sketches/blank-dxf';
 import { blankSketch } from '@/ui/card/sketches/blank-sketch';
 import { svgOfSketch } from '@/ui/card/sketches/svg-of-sketch';

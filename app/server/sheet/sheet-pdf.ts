@@ -1,6 +1,6 @@
 import 'server-only';
-import { capital } from '@/core/gauging/measuring-words';
-import type { Sheet } from '@/core/sheet/sheet';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import {
   machineFacts,
   passesTitle,

@@ -1,6 +1,6 @@
 import Drawing from 'dxf-writer';
-import { outline, type PartShape } from '@/core/blank/part-shape';
-import type { LengthUnit } from '@/core/units/length';
+import { outline, type PartShape } from '@/core/machine/blank/part-shape';
+import type { LengthUnit } from '@/core/base/units/length';
 
 /** The part before the thread as a DXF drawing in its own unit, full size: outline, root of the thread, axis, dimensions as text. */
 export function blankDxf(part: PartShape, unit: LengthUnit, show: (length: number) => string): string {

@@ -1,5 +1,5 @@
-import { outline, type PartShape } from '@/core/blank/part-shape';
-import type { WorkEnd } from '@/core/technique/choices';
+import { outline, type PartShape } from '@/core/machine/blank/part-shape';
+import type { WorkEnd } from '@/core/machine/technique/choices';
 import { at, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 
 const END_WORDS: Record<WorkEnd, string> = {

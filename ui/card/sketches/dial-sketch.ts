@@ -1,4 +1,4 @@
-import type { Sheet } from '@/core/sheet/sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { at, circle, type Sketch, type SketchPath, type SketchText } from './sketch';
 
 /** The thread dial with the machine's labels: marks of the first safe set are thick and their labels bold. */

@@ -1,5 +1,5 @@
-import { gearOutline, layGears } from '@/core/gearing/gear-layout';
-import type { Sheet } from '@/core/sheet/sheet';
+import { gearOutline, layGears } from '@/core/machine/gearing/gear-layout';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { gearChain } from '../../machine/gear-chain';
 import { at, circle, type Sketch } from './sketch';
 

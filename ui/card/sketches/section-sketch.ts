@@ -1,5 +1,5 @@
-import { sheetGroove } from '@/core/sheet/sheet-geometry';
-import type { Sheet } from '@/core/sheet/sheet';
+import { sheetGroove } from '@/core/exercise/sheet/sheet-geometry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { scaleBarFor, sectionAt, sectionLayout } from '../../drawing/section-geometry';
 import type { Sketch } from './sketch';
 

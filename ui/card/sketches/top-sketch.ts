@@ -1,8 +1,8 @@
-import { isHeldBack, TO_BE_FOUND } from '@/core/sheet/held-back';
-import { sheetFrame } from '@/core/sheet/sheet-geometry';
-import type { Sheet } from '@/core/sheet/sheet';
-import { hasTailstock } from '@/core/technique/choices';
-import { radians } from '@/core/units/angle';
+import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
+import { sheetFrame } from '@/core/exercise/sheet/sheet-geometry';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { hasTailstock } from '@/core/machine/technique/choices';
+import { radians } from '@/core/base/units/angle';
 import { at, circle, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 
 const markText = (sheet: Sheet) =>

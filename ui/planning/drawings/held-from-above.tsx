@@ -1,4 +1,4 @@
-import { hasTailstock, type Holding } from '@/core/technique/choices';
+import { hasTailstock, type Holding } from '@/core/machine/technique/choices';
 
 const HELD_BY: Record<Holding, string> = {
   chuck: 'chuck',

@@ -1,9 +1,9 @@
 'use client';
 
 import { useId } from 'react';
-import { outline, type PartShape, type Point } from '@/core/blank/part-shape';
-import type { Holding } from '@/core/technique/choices';
-import type { LengthUnit } from '@/core/units/length';
+import { outline, type PartShape, type Point } from '@/core/machine/blank/part-shape';
+import type { Holding } from '@/core/machine/technique/choices';
+import type { LengthUnit } from '@/core/base/units/length';
 import { scaleBarFor } from '../../drawing/section-geometry';
 import { DrawingFrame } from '../../kit/drawing-frame';
 import { useSize } from '../../kit/use-size';

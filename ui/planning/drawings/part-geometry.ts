@@ -1,7 +1,7 @@
-import type { PartShape } from '@/core/blank/part-shape';
-import type { ReadPlan } from '@/core/plan/read-plan';
-import { lengthIn } from '@/core/units/length';
-import { radians } from '@/core/units/angle';
+import type { PartShape } from '@/core/machine/blank/part-shape';
+import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
+import { lengthIn } from '@/core/base/units/length';
+import { radians } from '@/core/base/units/angle';
 
 /** What the plan says of the part; null while something is missing. */
 export function partShape({ evaluation, inputs }: ReadPlan): PartShape | null {

@@ -1,12 +1,12 @@
 'use client';
 
-import { nutOfClass, nutOfSize } from '@/core/nut/nut-size';
-import { EVIDENCE_DATA } from '@/core/proof/evidence-kinds';
-import { formOf } from '@/core/thread/systems';
-import { pitchOf } from '@/core/thread/thread';
-import type { Band } from '@/core/thread/thread-limits';
-import { lengthIn } from '@/core/units/length';
-import { radians } from '@/core/units/angle';
+import { nutOfClass, nutOfSize } from '@/core/measuring/nut/nut-size';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { formOf } from '@/core/thread/standards/systems';
+import { pitchOf } from '@/core/thread/standards/thread';
+import type { Band } from '@/core/thread/standards/thread-limits';
+import { lengthIn } from '@/core/base/units/length';
+import { radians } from '@/core/base/units/angle';
 import { useSize } from '../../kit/use-size';
 import { useShowLength } from '../../units/display-unit';
 import { usePlanning } from '../planning-context';

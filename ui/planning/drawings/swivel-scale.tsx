@@ -1,4 +1,4 @@
-import type { Swivel } from '@/core/lathe/lathe';
+import type { Swivel } from '@/core/machine/lathe/lathe';
 
 /**
  * The swivel scale round the foot of the compound, true in its angles: where it reads 0, which way it counts as far as

@@ -1,9 +1,9 @@
 'use client';
 
-import { toolEdge } from '@/core/groove/tool-edge';
-import { frameOfWay } from '@/core/technique/way';
-import { formOf } from '@/core/thread/systems';
-import { pitchOf } from '@/core/thread/thread';
+import { toolEdge } from '@/core/cutting/groove/tool-edge';
+import { frameOfWay } from '@/core/machine/technique/way';
+import { formOf } from '@/core/thread/standards/systems';
+import { pitchOf } from '@/core/thread/standards/thread';
 import { profilePath } from '../../drawing/profile-path';
 import { scaleBarFor } from '../../drawing/section-geometry';
 import { DrawingFrame } from '../../kit/drawing-frame';

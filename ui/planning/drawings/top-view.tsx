@@ -1,12 +1,12 @@
 'use client';
 
-import { swivelMarkOn } from '@/core/lathe/swivel-mark';
-import type { Swivel } from '@/core/lathe/lathe';
-import { frameOfWay, type Way } from '@/core/technique/way';
-import { feedsByCompound } from '@/core/technique/choices';
-import { swingOf } from '@/core/technique/swing';
-import { formOf } from '@/core/thread/systems';
-import { radians } from '@/core/units/angle';
+import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
+import type { Swivel } from '@/core/machine/lathe/lathe';
+import { frameOfWay, type Way } from '@/core/machine/technique/way';
+import { feedsByCompound } from '@/core/machine/technique/choices';
+import { swingOf } from '@/core/machine/technique/swing';
+import { formOf } from '@/core/thread/standards/systems';
+import { radians } from '@/core/base/units/angle';
 import { useSize } from '../../kit/use-size';
 import { useSay } from '../../shell/shop-words';
 import { usePlanning } from '../planning-context';

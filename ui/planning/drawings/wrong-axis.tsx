@@ -1,5 +1,5 @@
-import { wrongAxis } from '@/core/compound/wrong-axis';
-import { radians } from '@/core/units/angle';
+import { wrongAxis } from '@/core/thread/compound/wrong-axis';
+import { radians } from '@/core/base/units/angle';
 
 /** Feeds that are drawn of the many. */
 const STEPS = 6;

@@ -1,11 +1,11 @@
 'use client';
 
-import { boreAdvice, explainBoreAdvice } from '@/core/bore/bore-advice';
+import { boreAdvice, explainBoreAdvice } from '@/core/thread/bore/bore-advice';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
-import { END_LENGTH_FIELD } from '@/core/plan/read-work';
-import { endsOf } from '@/core/technique/forbidden';
-import type { WorkEnd } from '@/core/technique/choices';
+import { END_LENGTH_FIELD } from '@/core/exercise/plan/read/read-work';
+import { endsOf } from '@/core/machine/technique/forbidden';
+import type { WorkEnd } from '@/core/machine/technique/choices';
 import { PlanFold } from '../plan-fold';
 import { PlanCheck, PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';

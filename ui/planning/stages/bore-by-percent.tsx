@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { boreForPercent, type PercentBasis } from '@/core/bore/bore';
-import { formOf } from '@/core/thread/systems';
-import { pitchOf } from '@/core/thread/thread';
-import { formatLength } from '@/core/units/format-length';
-import { parseFigures } from '@/core/units/parse-length';
+import { boreForPercent, type PercentBasis } from '@/core/thread/bore/bore';
+import { formOf } from '@/core/thread/standards/systems';
+import { pitchOf } from '@/core/thread/standards/thread';
+import { formatLength } from '@/core/base/units/format-length';
+import { parseFigures } from '@/core/base/units/parse-length';
 import { Button } from '../../kit/button';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';

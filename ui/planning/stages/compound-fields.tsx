@@ -1,12 +1,12 @@
 'use client';
 
-import { FORM_60 } from '@/core/thread/thread-form';
-import { formOf } from '@/core/thread/systems';
+import { FORM_60 } from '@/core/thread/standards/thread-form';
+import { formOf } from '@/core/thread/standards/systems';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
-import { feedDial } from '@/core/lathe/feed-dial';
-import { feedsByCompound, INFEED_WAYS } from '@/core/technique/choices';
-import { slideOf } from '@/core/technique/slide-of';
+import { feedDial } from '@/core/machine/lathe/feed-dial';
+import { feedsByCompound, INFEED_WAYS } from '@/core/machine/technique/choices';
+import { slideOf } from '@/core/machine/technique/slide-of';
 import { useSay } from '../../shell/shop-words';
 import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';

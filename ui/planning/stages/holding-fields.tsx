@@ -1,6 +1,6 @@
 'use client';
 
-import { holdingsOf } from '@/core/technique/forbidden';
+import { holdingsOf } from '@/core/machine/technique/forbidden';
 import { PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { HOLDING_TEXTS, optionsOf } from './option-texts';

@@ -1,7 +1,7 @@
 'use client';
 
-import { roundTo } from '@/core/units/round';
-import { lengthIn } from '@/core/units/length';
+import { roundTo } from '@/core/base/units/round';
+import { lengthIn } from '@/core/base/units/length';
 import { PlanFold } from '../plan-fold';
 import { PlanTextField } from '../plan-field';
 import { roughly } from '../schedule-loads';

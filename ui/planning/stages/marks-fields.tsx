@@ -1,6 +1,6 @@
 'use client';
 
-import { WORKSHEET_ASKS } from '@/core/worksheet/asks';
+import { WORKSHEET_ASKS } from '@/core/learning/worksheet/asks';
 import { PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 

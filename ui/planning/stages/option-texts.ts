@@ -8,11 +8,11 @@ import type {
   Level,
   WorkEnd,
   ZeroWay,
-} from '@/core/technique/choices';
-import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/proof/evidence-kinds';
-import type { School } from '@/core/plan/read-schedule';
-import type { Side } from '@/core/thread/thread';
-import { STOPS } from '@/core/stops/stops';
+} from '@/core/machine/technique/choices';
+import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/measuring/proof/evidence-kinds';
+import type { School } from '@/core/exercise/plan/read/read-schedule';
+import type { Side } from '@/core/thread/standards/thread';
+import { STOPS } from '@/core/machine/stops/stops';
 
 /** The choices of a plan as they are read at the desk; what is offered is decided by the core. */
 export const END_TEXTS: Record<WorkEnd, string> = {

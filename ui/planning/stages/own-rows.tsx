@@ -1,7 +1,7 @@
 'use client';
 
-import { EMPTY_ROW, type PlanForm } from '@/core/plan/draft';
-import { DRIVES } from '@/core/technique/choices';
+import { EMPTY_ROW, type PlanForm } from '@/core/exercise/plan/draft';
+import { DRIVES } from '@/core/machine/technique/choices';
 import { Button } from '../../kit/button';
 import { Message } from '../../kit/message';
 import { PlanSelect, PlanTextField } from '../plan-field';

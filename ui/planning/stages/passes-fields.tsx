@@ -1,7 +1,7 @@
 'use client';
 
-import { ENDING_CHECKS, STOPS } from '@/core/stops/stops';
-import type { School } from '@/core/plan/read-schedule';
+import { ENDING_CHECKS, STOPS } from '@/core/machine/stops/stops';
+import type { School } from '@/core/exercise/plan/read/read-schedule';
 import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { optionsOf, SCHOOL_TEXTS } from './option-texts';

@@ -1,4 +1,4 @@
-import type { Length } from '@/core/units/length';
+import type { Length } from '@/core/base/units/length';
 
 /** What an empty field takes, as a placeholder. */
 export function plain(length: Length | null | undefined): string | undefined {

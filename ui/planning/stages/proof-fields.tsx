@@ -1,10 +1,10 @@
 'use client';
 
-import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/nut/nut-answer';
-import { nutOfClass } from '@/core/nut/nut-size';
-import { EMPTY_EVIDENCE } from '@/core/plan/draft';
-import { EVIDENCE_DATA, STRENGTH_WORDS, type EvidenceKind } from '@/core/proof/evidence-kinds';
-import { takesOutOfClass } from '@/core/proof/nut-strength';
+import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
+import { nutOfClass } from '@/core/measuring/nut/nut-size';
+import { EMPTY_EVIDENCE } from '@/core/exercise/plan/draft';
+import { EVIDENCE_DATA, STRENGTH_WORDS, type EvidenceKind } from '@/core/measuring/proof/evidence-kinds';
+import { takesOutOfClass } from '@/core/measuring/proof/nut-strength';
 import { Button } from '../../kit/button';
 import { Message } from '../../kit/message';
 import { useShowLength } from '../../units/display-unit';

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { PlanStageId } from '@/core/plan/draft';
+import type { PlanStageId } from '@/core/exercise/plan/draft';
 import type { Leaves } from '@/core/test/record';
-import { usualLathe } from '@/core/lathe/usual-lathe';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { completeBrowser } from '../../test/browser';
 import { Planned } from '../../test/planning';
 import { StageFields } from './stage-fields';

@@ -1,7 +1,7 @@
 'use client';
 
 import { memo } from 'react';
-import type { PlanStageId } from '@/core/plan/draft';
+import type { PlanStageId } from '@/core/exercise/plan/draft';
 import { BlankFields } from './blank-fields';
 import { CompoundFields } from './compound-fields';
 import { HoldingFields } from './holding-fields';

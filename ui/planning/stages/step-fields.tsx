@@ -1,7 +1,7 @@
 'use client';
 
-import { holdChoice } from '@/core/plan/hold-choice';
-import { STEP_UNITS } from '@/core/plan/plan';
+import { holdChoice } from '@/core/exercise/plan/hold-choice';
+import { STEP_UNITS } from '@/core/exercise/plan/plan';
 import { Button } from '../../kit/button';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';

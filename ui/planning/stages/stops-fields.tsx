@@ -1,8 +1,8 @@
 'use client';
 
-import { EMPTY_STOP } from '@/core/plan/draft';
-import { holdChoice } from '@/core/plan/hold-choice';
-import { stopData } from '@/core/stops/stops';
+import { EMPTY_STOP } from '@/core/exercise/plan/draft';
+import { holdChoice } from '@/core/exercise/plan/hold-choice';
+import { stopData } from '@/core/machine/stops/stops';
 import { Button } from '../../kit/button';
 import { PlanFold } from '../plan-fold';
 import { PlanCheck, PlanSelect, PlanTextField } from '../plan-field';

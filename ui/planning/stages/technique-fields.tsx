@@ -7,9 +7,9 @@ import {
   feedsByCompound,
   LEVELS,
   ZERO_WAYS,
-} from '@/core/technique/choices';
-import { frameOfWay } from '@/core/technique/way';
-import { REACTION_SECONDS_BY_LEVEL } from '@/core/technique/speed-limit';
+} from '@/core/machine/technique/choices';
+import { frameOfWay } from '@/core/machine/technique/way';
+import { REACTION_SECONDS_BY_LEVEL } from '@/core/machine/technique/speed-limit';
 import { Figure } from '../../kit/figure';
 import { PlanFold } from '../plan-fold';
 import { Message } from '../../kit/message';

@@ -1,6 +1,6 @@
 'use client';
 
-import { suggestThreads } from '@/core/thread/suggest';
+import { suggestThreads } from '@/core/thread/standards/suggest';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
 import { PlanTextField } from '../plan-field';

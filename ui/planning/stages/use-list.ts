@@ -1,4 +1,4 @@
-import type { PlanForm } from '@/core/plan/draft';
+import type { PlanForm } from '@/core/exercise/plan/draft';
 import { usePlanning } from '../planning-context';
 
 type Lists = {

@@ -1,5 +1,5 @@
-import { capital, MEASURING_WORDS } from '@/core/gauging/measuring-words';
-import type { PlanField } from '@/core/plan/draft';
+import { capital, MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
+import type { PlanField } from '@/core/exercise/plan/draft';
 import { Figure } from '../../kit/figure';
 import { useShowLength } from '../../units/display-unit';
 import { PlanTextField } from '../plan-field';

@@ -1,6 +1,6 @@
 'use client';
 
-import { WORKSHEET_ASKS, ASK_TITLES, type WorksheetAsk } from '@/core/worksheet/asks';
+import { WORKSHEET_ASKS, ASK_TITLES, type WorksheetAsk } from '@/core/learning/worksheet/asks';
 import { Button } from '../../kit/button';
 import { PlanCheck, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';

@@ -1,5 +1,5 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
-import { usualLathe } from '@/core/lathe/usual-lathe';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { PassShownProvider, usePlanning } from '../planning-context';
 import { completeBrowser } from '../../test/browser';
 import { Planned } from '../../test/planning';

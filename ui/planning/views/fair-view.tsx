@@ -10,11 +10,11 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { SOURCES, type FairProof, type SourceId } from '@/core/fair/fair-case';
-import type { Fairness } from '@/core/fair/fairness';
-import { fairOfPlan, HANDS, type FairBase, type Hand } from '@/core/plan/fair-of-plan';
-import { lengthIn, type LengthUnit } from '@/core/units/length';
-import { LENGTH_DECIMALS } from '@/core/units/format-length';
+import { SOURCES, type FairProof, type SourceId } from '@/core/cutting/fair/fair-case';
+import type { Fairness } from '@/core/cutting/fair/fairness';
+import { fairOfPlan, HANDS, type FairBase, type Hand } from '@/core/exercise/plan/fair-of-plan';
+import { lengthIn, type LengthUnit } from '@/core/base/units/length';
+import { LENGTH_DECIMALS } from '@/core/base/units/format-length';
 import type { FairRequest } from '@/workers/fairness.worker';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';

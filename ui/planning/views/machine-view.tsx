@@ -1,6 +1,6 @@
 'use client';
 
-import { leadOfThread } from '@/core/gearing/lead-of-thread';
+import { leadOfThread } from '@/core/machine/gearing/lead-of-thread';
 import { Fold } from '../../kit/fold';
 import MachinePanel from '../../machine/machine-panel';
 import { OtherTrains } from '../../machine/other-trains';

@@ -8,11 +8,11 @@ import {
   type NotReached,
   type Reached,
   type ReachSchool,
-} from '@/core/bears/fewest-passes';
-import { LIMIT_WORDS } from '@/core/bears/limits';
-import type { PassLoad } from '@/core/bears/pass-loads';
-import type { PlanBears } from '@/core/plan/bears-of-plan';
-import { lengthIn } from '@/core/units/length';
+} from '@/core/cutting/bears/fewest-passes';
+import { LIMIT_WORDS } from '@/core/cutting/bears/limits';
+import type { PassLoad } from '@/core/cutting/bears/pass-loads';
+import type { PlanBears } from '@/core/exercise/plan/bears-of-plan';
+import { lengthIn } from '@/core/base/units/length';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Message } from '../../kit/message';

@@ -1,13 +1,13 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
-import { evidenceOf } from '@/core/fault/evidence-of';
-import { FAULTS, faultsFor, withFaults, type FaultData, type FaultOn } from '@/core/fault/faults';
-import { loggedRoot } from '@/core/fault/puzzle';
-import { profileOver } from '@/core/fault/cut-setup';
-import { setupOfPlan } from '@/core/plan/setup-of-plan';
-import { LENGTH_DECIMALS } from '@/core/units/format-length';
-import type { LengthUnit } from '@/core/units/length';
+import { evidenceOf } from '@/core/cutting/fault/evidence-of';
+import { FAULTS, faultsFor, withFaults, type FaultData, type FaultOn } from '@/core/cutting/fault/faults';
+import { loggedRoot } from '@/core/cutting/fault/puzzle';
+import { profileOver } from '@/core/cutting/fault/cut-setup';
+import { setupOfPlan } from '@/core/exercise/plan/setup-of-plan';
+import { LENGTH_DECIMALS } from '@/core/base/units/format-length';
+import type { LengthUnit } from '@/core/base/units/length';
 import { ThreadRun } from '../../drawing/thread-run';
 import { EvidencePanel } from '../../fault/evidence-panel';
 import { Button } from '../../kit/button';

@@ -1,7 +1,7 @@
 'use client';
 
 import { Fragment, useDeferredValue, useMemo } from 'react';
-import { whichLathe } from '@/core/sheet/which-lathe';
+import { whichLathe } from '@/core/exercise/sheet/which-lathe';
 import { Button } from '../../kit/button';
 import { RuledTable } from '../../kit/ruled-table';
 import { StandingMark } from '../../kit/state-mark';

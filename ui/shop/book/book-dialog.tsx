@@ -1,8 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { bookFormOf, emptyBookForm, readBookForm, type BookForm } from '@/core/book/read-book-form';
-import { BOOKS, type BookKind } from '@/core/book/book';
+import { bookFormOf, emptyBookForm, readBookForm, type BookForm } from '@/core/machine/book/read-book-form';
+import { BOOKS, type BookKind } from '@/core/machine/book/book';
 import { Button } from '../../kit/button';
 import { Dialog } from '../../kit/dialog';
 import { Field } from '../../kit/field';

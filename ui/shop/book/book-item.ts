@@ -1,4 +1,4 @@
-import { type BookDocument } from '@/core/book/book';
+import type { BookDocument } from '@/core/machine/book/book';
 
 export interface BookItem {
   id: number;

@@ -1,6 +1,6 @@
 'use client';
 
-import { readCsv } from '@/core/csv/csv';
+import { readCsv } from '@/core/base/csv/csv';
 import {
   createColumnHelper,
   getCoreRowModel,
@@ -10,8 +10,8 @@ import {
   type SortingState,
 } from '@tanstack/react-table';
 import { useMemo, useRef, useState } from 'react';
-import { bookFieldText } from '@/core/book/book-field';
-import { BOOKS, type BookKind } from '@/core/book/book';
+import { bookFieldText } from '@/core/machine/book/book-field';
+import { BOOKS, type BookKind } from '@/core/machine/book/book';
 import { Button } from '../../kit/button';
 import { Field } from '../../kit/field';
 import { Message } from '../../kit/message';
@@ -22,7 +22,7 @@ import { useToast } from '../../kit/toast';
 import { send } from '../../shell/send';
 import { useRefresh } from '../../shell/use-refresh';
 import { BookDialog } from './book-dialog';
-import { type BookItem } from './book-item';
+import type { BookItem } from './book-item';
 
 const column = createColumnHelper<BookItem>();
 

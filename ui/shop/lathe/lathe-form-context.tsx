@@ -1,8 +1,8 @@
 'use client';
 
 import { createContext, useContext, type ReactNode } from 'react';
-import type { Lathe } from '@/core/lathe/lathe';
-import type { LatheField, LatheForm, LatheTable } from '@/core/lathe/form/lathe-form';
+import type { Lathe } from '@/core/machine/lathe/lathe';
+import type { LatheField, LatheForm, LatheTable } from '@/core/machine/lathe/form/lathe-form';
 import { Choice } from '../../kit/choice';
 import { Field } from '../../kit/field';
 import { TypedTable, type TypedTableProps } from '../../kit/typed-table';

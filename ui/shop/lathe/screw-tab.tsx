@@ -1,5 +1,5 @@
-import { checkPlate, type PlateLine } from '@/core/lathe/plate-check';
-import { TABLE_COLUMNS } from '@/core/lathe/form/lathe-form';
+import { checkPlate, type PlateLine } from '@/core/machine/lathe/plate-check';
+import { TABLE_COLUMNS } from '@/core/machine/lathe/form/lathe-form';
 import { LatheChoice, LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
 import { YES_NO } from './options';
 

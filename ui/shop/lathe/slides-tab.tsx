@@ -1,4 +1,4 @@
-import { usualLathe } from '@/core/lathe/usual-lathe';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { LatheChoice, LathePart, LatheText, useLatheForm } from './lathe-form-context';
 import { COUNTS, INCH_MM, READS } from './options';
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { EMPTY_LATHE_FORM } from '@/core/lathe/form/lathe-form';
+import { EMPTY_LATHE_FORM } from '@/core/machine/lathe/form/lathe-form';
 import { loadShop } from '@/data/shop';
 import { guardedPage } from '@/app/server/page-guard';
 import { LatheView } from '@/ui/shop/lathe-view';

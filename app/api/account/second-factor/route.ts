@@ -1,6 +1,6 @@
 import QRCode from 'qrcode';
 import { object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { beginSecondFactor, confirmSecondFactor, endSecondFactor } from '@/data/second-factors';
 import { answer, handle, handleBare } from '@/app/server/handle';
 import { noteOutcome } from '@/app/server/note-sign-in';

@@ -1,6 +1,6 @@
 import { mixed, object } from 'yup';
-import type { BookForm } from '@/core/book/read-book-form';
-import { exactWhole } from '@/core/json/exact';
+import type { BookForm } from '@/core/machine/book/read-book-form';
+import { exactWhole } from '@/core/base/json/exact';
 import { saveBook } from '@/data/shop';
 import { answer, handle } from '@/app/server/handle';
 

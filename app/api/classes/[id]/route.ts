@@ -1,5 +1,5 @@
 import { boolean, object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { changeClass } from '@/data/roster';
 import { answer, handle } from '@/app/server/handle';
 

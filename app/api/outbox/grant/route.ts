@@ -1,5 +1,5 @@
 import { array, object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { grantDevice } from '@/data/device-grants';
 import { bindBrowser } from '@/app/server/bench-browser';
 import { answer, handle } from '@/app/server/handle';

@@ -1,5 +1,5 @@
 import { array, object } from 'yup';
-import { exactText, exactWhole } from '@/core/json/exact';
+import { exactText, exactWhole } from '@/core/base/json/exact';
 import { takeSealed } from '@/data/outbox';
 import { boundTo } from '@/app/server/bench-browser';
 import { handleBound } from '@/app/server/handle';

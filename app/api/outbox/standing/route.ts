@@ -1,5 +1,5 @@
 import { array, object } from 'yup';
-import { exactWhole } from '@/core/json/exact';
+import { exactWhole } from '@/core/base/json/exact';
 import { standingsOf } from '@/data/outbox';
 import { handleGranted } from '@/app/server/handle';
 

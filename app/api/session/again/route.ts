@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { sessionOf } from '@/data/sessions';
 import { pinAgain } from '@/data/sign-in';
 import { handleUnknown, refusal } from '@/app/server/handle';

@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import { exactText, exactWhole } from '@/core/json/exact';
+import { exactText, exactWhole } from '@/core/base/json/exact';
 import { signInByPin } from '@/data/sign-in';
 import { originOf } from '@/app/server/origin';
 import { handleUnknown } from '@/app/server/handle';

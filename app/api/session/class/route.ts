@@ -1,5 +1,5 @@
 import { object } from 'yup';
-import { exactText } from '@/core/json/exact';
+import { exactText } from '@/core/base/json/exact';
 import { classAtBench } from '@/data/sign-in';
 import { noteOutcome } from '@/app/server/note-sign-in';
 import { originOf } from '@/app/server/origin';

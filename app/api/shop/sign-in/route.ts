@@ -1,5 +1,5 @@
 import { boolean, object } from 'yup';
-import { exactWhole } from '@/core/json/exact';
+import { exactWhole } from '@/core/base/json/exact';
 import { setSignInRules } from '@/data/sign-in-rules';
 import { answer, handle } from '@/app/server/handle';
 import { noteOutcome } from '@/app/server/note-sign-in';

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadLathe } from '@/data/shop';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { latheFormOf } from '@/core/lathe/form/lathe-form-of';
+import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
 import { LatheView } from '@/ui/shop/lathe-view';
 
 export const metadata: Metadata = { title: 'Lathe' };

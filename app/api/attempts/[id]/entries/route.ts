@@ -1,4 +1,4 @@
-import { entryEnvelopeSchema } from '@/core/record/entry-envelope';
+import { entryEnvelopeSchema } from '@/core/exercise/record/entry/entry-envelope';
 import { appendEntry } from '@/data/append-entry';
 import { answer, handle } from '@/app/server/handle';
 

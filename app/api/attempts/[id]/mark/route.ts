@@ -1,5 +1,5 @@
-import { exactWhole } from '@/core/json/exact';
-import { markFormSchema } from '@/core/marking/confirm-mark';
+import { exactWhole } from '@/core/base/json/exact';
+import { markFormSchema } from '@/core/exercise/marking/confirm-mark';
 import { markAttempt } from '@/data/marks';
 import { answer, handle } from '@/app/server/handle';
 

@@ -1,6 +1,6 @@
 import { array, boolean, object, string } from 'yup';
-import { exactText, exactWhole } from '@/core/json/exact';
-import type { Role } from '@/core/record/entry';
+import { exactText, exactWhole } from '@/core/base/json/exact';
+import type { Role } from '@/core/exercise/record/entry/entry';
 import { addMembers, changeMember } from '@/data/roster';
 import { answer, handle } from '@/app/server/handle';
 import { noteOutcome } from '@/app/server/note-sign-in';

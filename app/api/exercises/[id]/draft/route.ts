@@ -1,4 +1,4 @@
-import { saveDraftSchema, sentForm } from '@/core/plan/plan-schema';
+import { saveDraftSchema, sentForm } from '@/core/exercise/plan/plan-schema';
 import { saveDraft } from '@/data/exercises';
 import { answer, handle } from '@/app/server/handle';
 

@@ -1,4 +1,4 @@
-import { handOutSchema, sentForm } from '@/core/plan/plan-schema';
+import { handOutSchema, sentForm } from '@/core/exercise/plan/plan-schema';
 import { handOut } from '@/data/hand-out';
 import { answer, handle } from '@/app/server/handle';
 

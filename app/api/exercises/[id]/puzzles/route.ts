@@ -1,6 +1,6 @@
 import { number, object, string } from 'yup';
-import { FAULT_IDS, type FaultId } from '@/core/fault/faults';
-import { exactWhole } from '@/core/json/exact';
+import { FAULT_IDS, type FaultId } from '@/core/cutting/fault/faults';
+import { exactWhole } from '@/core/base/json/exact';
 import { makeFaultPuzzle } from '@/data/puzzles';
 import { answer, handle } from '@/app/server/handle';
 

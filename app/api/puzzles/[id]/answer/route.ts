@@ -1,5 +1,5 @@
 import { object, string } from 'yup';
-import { FAULT_IDS, type FaultId } from '@/core/fault/faults';
+import { FAULT_IDS, type FaultId } from '@/core/cutting/fault/faults';
 import { answerPuzzle } from '@/data/puzzles';
 import { answer, handle } from '@/app/server/handle';
 

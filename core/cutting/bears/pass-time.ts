@@ -1,0 +1,41 @@
+import type { RealDrive } from '@/core/machine/technique/choices';
+
+/** What the time of a pass hangs on. Lengths in one unit. */
+export interface TimeCase {
+  lead: number;
+  /** What the tool runs along the work, to the end of the thread. */
+  threadLength: number;
+  rpm: number;
+  drive: RealDrive;
+  /** Longest wait for a safe mark of the thread dial, seconds; null where none is waited for. */
+  waitSeconds: number | null;
+}
+
+/** Seconds of one pass, part by part. */
+export interface PassTime {
+  cut: number;
+  /** Clear the tool and take the carriage back. */
+  back: number;
+  /** Set the dials, oil. */
+  set: number;
+  /** Until the half nut can close: half of the longest wait, on the mean. */
+  wait: number;
+  whole: number;
+}
+
+/** The tool starts some turns before the work, so that the slack is out. */
+const TURNS_BEFORE = 3;
+
+/** Common practice, timed by hand: a carriage back by its handwheel; dials to zero and to the next reading, a stroke of oil. */
+const BACK_BY_HAND = 5;
+const SETTING = 8;
+/** A spindle to stop and turn about, twice in a pass. */
+const STOPPING = 2;
+
+/** How long a pass takes, by figures of common practice; it guides a lesson. */
+export function passTime({ lead, threadLength, rpm, drive, waitSeconds }: TimeCase): PassTime {
+  const cut = ((threadLength / lead + TURNS_BEFORE) * 60) / rpm;
+  const back = drive === 'reversing' ? cut + 2 * STOPPING : BACK_BY_HAND;
+  const wait = drive === 'reversing' || waitSeconds === null ? 0 : waitSeconds / 2;
+  return { cut, back, set: SETTING, wait, whole: cut + back + SETTING + wait };
+}

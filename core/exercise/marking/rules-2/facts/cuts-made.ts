@@ -1,0 +1,78 @@
+import { compoundFeedFor } from '@/core/thread/compound/compound';
+import { isKind, type Entry, type EntryOf } from '../../../record/entry/entry';
+import type { Sheet, SheetPass } from '../../../sheet/sheet';
+import { lengthIn } from '@/core/base/units/length';
+import { roundTo } from '@/core/base/units/round';
+import { EVENTS_OF_2 } from './events-of-2';
+import { measuredOf } from './measured';
+import { infeedByTrials } from './tried';
+
+/** A cut as these rules look at it. Figures of the dial, turns counted in. */
+export interface CutMade {
+  entry: EntryOf<'pass'>;
+  /** The row before the student, of the rows in force. */
+  row: SheetPass | null;
+  /** As if the slide of the plan alone had fed; where it was not taken, the last one known. */
+  reading: number;
+  readingTaken: boolean;
+  /** Against the reading that stands in the same start. */
+  infeed: number;
+  /** A cut without infeed uses up only a row that has none itself. */
+  usesRow: boolean;
+  /** What the latest measurement before it left to cut, as a reading to stop at; null without one. */
+  stopReading: number | null;
+  /** What a nut or another piece since then let take, as a reading; null without one. */
+  triedReading: number | null;
+}
+
+/** The cuts of standing entries, and the rows in force after them. */
+export function cutsMade(sheet: Sheet, live: readonly Entry[]): { cuts: CutMade[]; passes: SheetPass[] } {
+  const standing = new Map<number, number>();
+  const cuts: CutMade[] = [];
+  let { passes } = sheet;
+  let stopReading: number | null = null;
+  let triedReading: number | null = null;
+  for (const [index, entry] of live.entries()) {
+    const at = cuts.at(-1);
+    if (isKind('refigure')(entry)) ({ passes } = entry.content);
+    if (isKind('event')(entry) && EVENTS_OF_2[entry.content.event]?.newZero === true) {
+      standing.clear();
+      [stopReading, triedReading] = [null, null];
+    }
+    if (isKind('measurement')(entry)) {
+      const { remainingCompound } = measuredOf(sheet, entry.content);
+      stopReading = at === undefined ? null : stopAt(sheet, at.reading, remainingCompound);
+      triedReading = null;
+    }
+    if (isKind('trial')(entry)) {
+      const infeed = infeedByTrials(sheet, live.slice(0, index + 1));
+      triedReading = at === undefined || infeed === null ? null : stopAt(sheet, at.reading, infeed);
+    }
+    if (!isKind('pass')(entry)) continue;
+    const { plannedPass, start } = entry.content;
+    const row = passes.find(({ n }) => n === plannedPass) ?? null;
+    const before = standing.get(start) ?? 0;
+    const readingTaken = entry.content.reading !== null;
+    const reading = readingTaken ? asFed(sheet, entry.content) : before;
+    const infeed = roundTo(reading - before, 7);
+    const usesRow = Math.abs(infeed) > 1e-9 || row?.kind === 'spring' || !readingTaken;
+    cuts.push({ entry, row, reading, readingTaken, infeed, usesRow, stopReading, triedReading });
+    standing.set(start, reading);
+  }
+  return { cuts, passes };
+}
+
+/** The reading of the planned slide that goes as deep, where the cross slide fed beyond its zero too. */
+function asFed({ lathe, feed }: Sheet, { reading, crossSlide }: EntryOf<'pass'>['content']): number {
+  const dial = reading ?? 0;
+  if (crossSlide === null) return dial;
+  const travel = compoundFeedFor(crossSlide, feed.angleDeg);
+  return roundTo(dial + (lathe.dial.reads === 'diameter' ? 2 * travel : travel), 7);
+}
+
+/** The reading at which a remaining feed is used up, on a whole graduation. */
+function stopAt({ lathe: { dial }, thread }: Sheet, reading: number, remaining: number): number {
+  const { value: graduation, unit } = dial.graduation;
+  const shown = lengthIn({ value: remaining, unit: thread.unit }, unit) * (dial.reads === 'diameter' ? 2 : 1);
+  return roundTo(Math.round((reading + shown) / graduation) * graduation, 6);
+}

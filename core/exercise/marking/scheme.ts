@@ -1,0 +1,59 @@
+import type { InferType } from 'yup';
+import { documentReader } from '@/core/base/documents/document';
+import { figure, header, listOf, maybeWords, part, whole, words } from '@/core/base/documents/parts';
+
+/** The version of the rules by which `proposeMark` judges; a scheme names the one that it was made for. */
+export const RULES = 2;
+
+/** A share of a line's points. */
+const share = () => figure(0, 1);
+
+/**
+ * How a mark is made up: sections and their points, lines with their weights, caps, and every tolerance by which the
+ * rules judge. Weights and caps stand here, by the ids of steps and proofs, and nowhere else.
+ */
+export const schemeSchema = part({
+  ...header('oyakata-scheme', 1),
+  rules: whole(1, 1000),
+  sections: listOf(part({ id: words(40).min(1), title: words(80), points: figure(0, 1000) }), 20),
+  /** A line that is not listed has the weight 1; one of weight 0 is not judged. */
+  lines: listOf(
+    part({ id: words(60).min(1), section: words(40), weight: figure(0, 1000), title: maybeWords(120) }),
+    200,
+  ),
+  /** A step that was not recorded before the first cut caps the whole mark. */
+  caps: listOf(part({ id: words(60).min(1), most: figure(0, 1000) }), 50),
+  judging: part({
+    /** Graduations by which a reading may differ from the plan's and be kept; by which an infeed may exceed the largest. */
+    scheduleGraduations: figure(0, 100),
+    infeedGraduations: figure(0, 100),
+    /** Agreement asked of two measurers. */
+    agreementIn: figure(0, 1),
+    agreementMm: figure(0, 25),
+    /** Spread along the length in shares of the tolerance: full points to the first, half to the second. */
+    taperFull: figure(0, 10),
+    taperHalf: figure(0, 10),
+    /** Distance of the mean from the target in shares of the tolerance: full points to the first, none from the second. */
+    targetFull: figure(0, 10),
+    targetNone: figure(0, 10),
+    /** A thread that could still be cut: this share, and so much more for each place inside. */
+    unfinished: share(),
+    unfinishedPlace: share(),
+    /** A step recorded only after the first cut; one whose wrong value was corrected before it. */
+    late: share(),
+    corrected: share(),
+    fair: share(),
+  }),
+  /** Points are given in steps of this; from the pass mark on the work is passed. */
+  pointStep: figure(0.1, 10),
+  passMark: figure(0, 1000),
+});
+
+export type Scheme = InferType<typeof schemeSchema>;
+
+/** Reads a stored scheme. @throws UnreadableDocument */
+export const readScheme = documentReader<Scheme>({
+  format: 'oyakata-scheme',
+  version: 1,
+  schema: schemeSchema,
+});

@@ -1,0 +1,95 @@
+import type { FieldIssue } from '@/core/base/errors/field-issue';
+import {
+  CLEARINGS,
+  CLEAR_ORDERS,
+  DIRECTIONS,
+  DRIVES,
+  END_SEEN_BY,
+  HOLDINGS,
+  INFEED_WAYS,
+  LEVELS,
+  MARK_RULES,
+  STARTS_BY,
+  TOOL_SIDES,
+  WORK_ENDS,
+  ZERO_WAYS,
+  feedsByCompound,
+  type Level,
+  type StartsBy,
+  type ZeroWay,
+} from '@/core/machine/technique/choices';
+import type { Way } from '@/core/machine/technique/way';
+import type { Thread } from '@/core/thread/standards/thread';
+import { parseFigures } from '@/core/base/units/parse-length';
+import { leafOf, type PlanField, type PlanForm } from '../draft';
+import { readChoice } from './read-choice';
+import { usualWay } from '../usual-way';
+
+/** The choices of the plan that are not lengths. */
+export interface WayInput {
+  way: Way;
+  startsBy: StartsBy | null;
+  level: Level;
+  /** Own seconds from seeing to doing; null: those of the level. */
+  reactionSeconds: number | null;
+  zeroBy: ZeroWay | null;
+  endSeenBy: (typeof END_SEEN_BY)[number] | null;
+}
+
+/** Reads the choices; an empty one takes what is usual for this thread, a wrong one has an issue and is taken so too. */
+export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): WayInput {
+  const choice = <const V extends string>(
+    field: PlanField,
+    values: readonly V[],
+    usual: V,
+    shown = true,
+  ): V => readChoice(form, field, values, shown ? issues : null) ?? usual;
+  const maybe = <const V extends string>(field: PlanField, values: readonly V[]): V | null =>
+    leafOf(form, field) === '' ? null : choice(field, values, values[0] as V);
+  const usual = usualWay(thread);
+  const infeed = choice('infeed.way', INFEED_WAYS, 'compound');
+  const external = thread.side === 'external';
+  const drive = choice('technique.drive', DRIVES, 'half-nut');
+  return {
+    way: {
+      side: thread.side,
+      hand: thread.hand,
+      starts: thread.starts,
+      direction: choice('technique.direction', DIRECTIONS, usual.direction),
+      drive,
+      toolSide: choice('technique.side', TOOL_SIDES, usual.toolSide),
+      clearing: choice('technique.clearing', CLEARINGS, 'cross-slide', feedsByCompound(infeed)),
+      clearOrder: choice('technique.clearOrder', CLEAR_ORDERS, 'clear-first', drive === 'reversing'),
+      infeed,
+      compoundSide: choice('infeed.side', ['usual', 'other'], usual.compoundSide),
+      markRule: choice('technique.markRule', MARK_RULES, 'any-safe', drive === 'half-nut'),
+      end: choice('work.end.kind', WORK_ENDS, external ? 'groove' : 'recess'),
+      holding: choice('holding.kind', HOLDINGS, external ? 'chuck-and-centre' : 'chuck'),
+    },
+    startsBy:
+      thread.starts === 1
+        ? null
+        : choice('thread.startsBy', STARTS_BY, feedsByCompound(infeed) ? 'thread-dial' : 'compound'),
+    level: choice('technique.level', LEVELS, 'each-step'),
+    reactionSeconds: readReaction(leafOf(form, 'technique.reaction'), issues),
+    zeroBy: maybe('technique.zeroBy', ZERO_WAYS),
+    endSeenBy: maybe('technique.endSeenBy', END_SEEN_BY),
+  };
+}
+
+/** Nobody acts within a tenth of a second, and ten are no limit any more. */
+const REACTION = { least: 0.1, most: 10 } as const;
+
+function readReaction(text: string, issues: FieldIssue[]): number | null {
+  if (text.trim() === '') return null;
+  const field = 'technique.reaction';
+  const read = parseFigures(field, text.replace(/ ?s$/i, ''));
+  if (!read.ok) {
+    issues.push(...read.issues);
+    return null;
+  }
+  if (read.value >= REACTION.least && read.value <= REACTION.most) return read.value;
+  const message = `Type ${REACTION.least} to ${REACTION.most} s.`;
+  issues.push({ field, code: 'out-of-range', message });
+  return null;
+}

@@ -1,0 +1,85 @@
+import type { Lathe } from '@/core/machine/lathe/lathe';
+import {
+  leastRunOut,
+  maxRpm,
+  REACTION_SECONDS_BY_LEVEL,
+  speedLimit,
+  timeLeft,
+  type SpeedLimit,
+} from '@/core/machine/technique/speed-limit';
+import { speedOnLathe } from '@/core/machine/technique/speed-on-lathe';
+import type { RealDrive } from '@/core/machine/technique/choices';
+import type { Way } from '@/core/machine/technique/way';
+import type { PlanIssue } from '../plan-issue';
+import { remember } from '../remember';
+
+/** A reaction time that leaves a beginner room to act; common practice. */
+export const REACTION_SECONDS = REACTION_SECONDS_BY_LEVEL['each-step'];
+
+export interface SpeedStage {
+  speedLimit: SpeedLimit | null;
+  /** Seconds that are left to the hand; null where nothing limits them. */
+  timeInRunOut: number | null;
+  /** The highest speed that leaves the reaction time; null where nothing limits it. */
+  maxRpm: number | null;
+  /** The least run-out for the speed that is asked. */
+  leastRunOut: number | null;
+  /** The speed of the lathe looked at that would be set, and what it leaves; null where its speeds are not written down. */
+  onLathe: { rpm: number; timeLeft: number | null } | null;
+  issues: PlanIssue[];
+}
+
+/** What limits the speed of this technique on the lathe looked at. Lengths in the thread's unit. */
+export const speedStage = remember(
+  (
+    way: Way,
+    drive: RealDrive,
+    reaction: number,
+    lead: number,
+    endLength: number | null,
+    toolWidth: number | null,
+    room: number | null,
+    runDownTurns: number | null,
+    rpm: number | null,
+    lathe: Lathe,
+  ): SpeedStage => {
+    const none = {
+      speedLimit: null,
+      timeInRunOut: null,
+      maxRpm: null,
+      leastRunOut: null,
+      onLathe: null,
+      issues: [],
+    };
+    if (endLength === null || toolWidth === null || rpm === null) return none;
+    const limitWith = (turns: number | null) =>
+      speedLimit({
+        way,
+        drive,
+        lead,
+        reactionSeconds: reaction,
+        endLength,
+        toolWidth,
+        room,
+        runDownTurns: turns,
+      });
+    const limit = limitWith(runDownTurns);
+    const timeInRunOut = timeLeft(limit, lead, rpm);
+    const most = maxRpm(limit, lead, reaction);
+    const least = limit.usable === null ? null : leastRunOut(limit, lead, rpm, reaction, toolWidth);
+    const settled = speedOnLathe(lathe, rpm, lead, reaction, limitWith);
+    const onLathe =
+      settled === null
+        ? null
+        : { rpm: settled.rpm, timeLeft: timeLeft(limitWith(settled.runDownTurns), lead, settled.rpm) };
+    const stage = { speedLimit: limit, timeInRunOut, maxRpm: most, leastRunOut: least, onLathe };
+    const issues: PlanIssue[] = [];
+    const issue = { field: 'technique.speed', severity: 'warn' } as const;
+    if (timeInRunOut !== null && timeInRunOut < reaction - 1e-9) {
+      const facts = { rpm: Math.floor(most ?? 0), endsBy: limit.endsBy, halfNut: drive === 'half-nut' };
+      issues.push({ ...issue, code: 'little-time', value: timeInRunOut, limit: reaction, unit: 's', facts });
+    }
+    if (limit.runDownUnknown) issues.push({ ...issue, code: 'run-down-unknown' });
+    return { ...stage, issues };
+  },
+);

@@ -1,0 +1,116 @@
+import { maybeFigure, maybeWords, maybeYesNo, named, part, words } from '@/core/base/documents/parts';
+import { bad, good } from '@/core/base/errors/field-issue';
+import { formatLength } from '@/core/base/units/format-length';
+import { parseFigures, parseLength } from '@/core/base/units/parse-length';
+import { saidText } from '@/core/base/documents/visible-text';
+import type { EntryKind } from '../entry-kind';
+import { EVENTS, eventData, type EventId } from '../events';
+import { kindOf } from '../kind-of';
+
+export interface EventContent {
+  kind: 'event';
+  event: EventId;
+  /** The step that was found wrong. */
+  stepId: string | null;
+  /** The answer to what the event asks. */
+  touched: boolean | null;
+  /** Reading, speed or crest diameter. */
+  value: number | null;
+  /** Of zeros taken anew in the groove: how far the depth may be off, in the thread's unit; null: not known at all. */
+  uncertainty: number | null;
+  said: string;
+}
+
+/** Something happened that the cycle does not foresee; its consequences follow from `EVENTS`. */
+export const eventKind: EntryKind<'event', EventContent> = {
+  kind: 'event',
+  format: 3,
+  schema: part({
+    kind: kindOf('event'),
+    event: named(EVENTS.map(({ id }) => id)),
+    stepId: maybeWords(40),
+    touched: maybeYesNo(),
+    value: maybeFigure(),
+    uncertainty: maybeFigure(0, 10),
+    said: words(500),
+  }),
+  writtenBy: ['student', 'instructor', 'helper'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: false,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
+  freeText: ['said'],
+  read: (fields, { sheet }) => {
+    const data = eventData(fields.event ?? '');
+    const known = EVENTS.find(({ id }) => id === fields.event);
+    if (data === null || known === undefined) return bad('event', 'unreadable', 'Choose what happened.');
+    const { unit } = sheet.thread;
+    if (data.asks !== undefined && fields.touched !== 'yes' && fields.touched !== 'no')
+      return bad('touched', 'required', data.asks);
+    if (data.ofStep === true && !sheet.steps.some(({ id }) => id === fields.stepId))
+      return bad('stepId', 'required', 'Say which step was wrong.');
+    const typed = (fields.value ?? '').trim();
+    let value: number | null = null;
+    if (data.value !== undefined && typed === '' && data.value !== 'crest')
+      return bad(
+        'value',
+        'required',
+        data.value === 'speed' ? 'Type the speed in rpm.' : 'Type the reading.',
+      );
+    if (data.value !== undefined && typed !== '') {
+      const lengthUnit = data.value === 'reading' ? sheet.lathe.dial.graduation.unit : unit;
+      const read =
+        data.value === 'speed' ? parseFigures('value', typed) : parseLength('value', typed, lengthUnit);
+      if (!read.ok) return read;
+      value = typeof read.value === 'number' ? read.value : read.value.length.value;
+    }
+    const off = (fields.uncertainty ?? '').trim();
+    const uncertainty = off === '' ? null : parseLength('uncertainty', off, unit);
+    if (uncertainty !== null && !uncertainty.ok) return uncertainty;
+    const said = saidText(fields.said ?? '');
+    if (said.length > 500) return bad('said', 'too-long', 'At most 500 characters.');
+    return good({
+      kind: 'event',
+      event: known.id,
+      stepId: data.ofStep === true ? (fields.stepId ?? null) : null,
+      touched: data.asks === undefined ? null : fields.touched === 'yes',
+      value,
+      uncertainty: uncertainty === null ? null : uncertainty.value.length.value,
+      said,
+    });
+  },
+  refuses: ({ event, stepId, touched, value }) => {
+    const data = eventData(event);
+    if (data?.asks !== undefined && touched === null)
+      return { field: 'touched', code: 'required', message: data.asks };
+    if (data?.ofStep === true && stepId === null)
+      return { field: 'stepId', code: 'required', message: 'Say which step was wrong.' };
+    return (data?.value === 'reading' || data?.value === 'speed') && value === null
+      ? { field: 'value', code: 'required', message: `Type the ${data.value}.` }
+      : null;
+  },
+  words: ({ event, stepId, touched, value, said }, sheet) => {
+    const data = eventData(event);
+    const step = sheet.steps.find(({ id }) => id === stepId);
+    const { unit } = sheet.thread;
+    const figure =
+      value === null
+        ? []
+        : data?.value === 'speed'
+          ? [`${value} rpm`]
+          : data?.value === 'reading'
+            ? [`at ${value} ${sheet.lathe.dial.graduation.unit}`]
+            : [`${sheet.words.crest} ${formatLength({ value, unit })} ${unit}`];
+    return {
+      title: data?.name ?? event,
+      detail: [
+        ...(step === undefined ? [] : [step.title]),
+        ...figure,
+        ...(touched === null ? [] : [touched ? 'the tool touched' : 'nothing touched']),
+        ...(said === '' ? [] : [said]),
+      ].join(', '),
+    };
+  },
+};

@@ -1,0 +1,205 @@
+import {
+  UNKNOWN,
+  listOf,
+  maybeFigure,
+  maybeNamed,
+  maybePart,
+  maybeWhole,
+  maybeWords,
+  part,
+  whole,
+  words,
+  yesNo,
+} from '@/core/base/documents/parts';
+import { bad, good, type Result } from '@/core/base/errors/field-issue';
+import { readingShown } from '@/core/machine/lathe/shown-reading';
+import { shownOnSheet, sheetShownBy } from '../../../sheet/shown-on-sheet';
+import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
+import { formatLength } from '@/core/base/units/format-length';
+import { parseLength } from '@/core/base/units/parse-length';
+import { toMend } from '../block';
+import type { EntryKind, ReadingContext } from '../entry-kind';
+import { kindOf } from '../kind-of';
+import { isCutWarning } from '../cut-warning';
+
+export interface PassContent {
+  kind: 'pass';
+  /** The row of the schedule that was before the student; null: a cut beyond the rows, by what is measured or tried. */
+  plannedPass: number | null;
+  /** Start of the thread, from 1. */
+  start: number;
+  /** Figure of the dial that feeds, counted from its zero, turns counted in; null: it was not taken. */
+  reading: number | null;
+  /**
+   * How deep the cross slide stood beyond its zero, where it fed this cut too although the plan feeds by the compound:
+   * radial, in the dial's unit; null: at its zero, as planned.
+   */
+  crossSlide: number | null;
+  /** What its zero means: `touch-off`, or the entry by which the zeros were taken anew. */
+  zero: string;
+  asPlanned: boolean;
+  /** The entry whose refigured rows were followed; null: those of the sheet. */
+  rows: string | null;
+  /** How the carriage was driven; null in older entries: as planned. */
+  drive: RealDrive | null;
+  /** The mark of the thread dial that was caught, where it was noted. */
+  mark: string | null;
+  /** It was cut although something stood in the way. */
+  allTheSame: boolean;
+  /** What the student was told before the cut; null in entries of format 1. */
+  told: { row: number | null; reading: number | null; remaining: number | null; warnings: string[] } | null;
+}
+
+/** A pass was cut. One touch asserts its reading and nothing else. */
+export const passKind: EntryKind<'pass', PassContent> = {
+  kind: 'pass',
+  format: 3,
+  schema: part({
+    kind: kindOf('pass'),
+    plannedPass: maybeWhole(1, 8000),
+    start: whole(1, 20),
+    reading: maybeFigure(-100, 1000),
+    crossSlide: maybeFigure(0, 100),
+    zero: words(40).min(1),
+    asPlanned: yesNo(),
+    rows: maybeWords(36),
+    drive: maybeNamed(REAL_DRIVES),
+    mark: maybeWords(20),
+    allTheSame: yesNo(),
+    told: maybePart({
+      row: maybeWhole(1, 8000),
+      reading: maybeFigure(),
+      remaining: maybeFigure(),
+      warnings: listOf(words(200), 10),
+    }),
+  }),
+  lifts: {
+    1: (older) => ({ ...older, start: 1, zero: 'touch-off', rows: null, told: null }),
+    2: (older) => ({ ...older, drive: null, mark: null, crossSlide: null, allTheSame: false }),
+  },
+  writtenBy: ['student', 'instructor'],
+  ofWork: true,
+  goesOn: true,
+  answersHold: true,
+  beginsWork: true,
+  needsNetwork: false,
+  undoable: true,
+  freeText: [],
+  read: (fields, context) => {
+    const { prediction, sheet } = context;
+    const { passes, next, remaining, blocks } = prediction;
+    const planned = passes.find(({ n }) => String(n) === fields.plannedPass) ?? null;
+    if (planned === null && fields.plannedPass !== '')
+      return bad('plannedPass', 'unreadable', 'There is no such pass in this plan.');
+    const allTheSame = fields.allTheSame === 'yes';
+    if (blocks.length > 0 && !allTheSame)
+      return bad(
+        'reading',
+        'conflict',
+        'Something stands in the way of the cut: mend it, or cut all the same.',
+      );
+    const asked =
+      [...REAL_DRIVES, UNKNOWN].find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
+    const start = planned?.start ?? (Number(fields.start) || prediction.start);
+    // What the page said of this very reading before it was cut.
+    const warned = (fields.warned ?? '').split(' ').filter(isCutWarning);
+    const content: PassContent = {
+      kind: 'pass',
+      plannedPass: planned?.n ?? null,
+      start,
+      reading: planned?.dialReading.value ?? null,
+      crossSlide: null,
+      zero: prediction.segment.zero,
+      asPlanned: planned !== null,
+      rows: prediction.rowsOf,
+      drive: REAL_DRIVES.find((each) => each === asked) ?? null,
+      mark: (fields.mark ?? '').trim() === '' ? null : (fields.mark ?? '').trim().slice(0, 20),
+      // What this release does not know is no fault of whoever cuts.
+      allTheSame: allTheSame && toMend(blocks).length > 0,
+      told: {
+        row: next?.n ?? null,
+        reading: next?.dialReading.value ?? null,
+        remaining: remaining?.compound ?? null,
+        warnings: [...prediction.warnings, ...warned].slice(0, 10),
+      },
+    };
+    if (fields.notTaken === 'yes') return good({ ...content, reading: null, asPlanned: false });
+    if ((fields.crossSlide ?? '').trim() !== '') return byCrossSlide(fields, content, context);
+    const typedText = fields.reading;
+    if (typedText === undefined)
+      return planned === null
+        ? bad('reading', 'required', 'Type the reading, or say that it was not taken.')
+        : good(content);
+    const { unit } = sheet.lathe.dial.graduation;
+    const typed = parseLength('reading', typedText, unit);
+    if (!typed.ok) return typed;
+    const value = readingShown(typed.value.length.value, sheetShownBy(sheet));
+    const deepest = Math.max(
+      0,
+      ...passes.map(({ dialReading }) => dialReading.value),
+      prediction.reading.value,
+    );
+    const most = 2 * deepest;
+    if (value < 0 || value > most) {
+      const limit = shownOnSheet({ value: most, unit }, sheet);
+      const from = shownOnSheet({ value: 0, unit }, sheet);
+      const slide = sheet.feed.slide === 'compound' ? sheet.words.compound : sheet.words.crossSlide;
+      const says =
+        sheet.feed.as === 'figure'
+          ? `Type the figure of the readout, ${from} to ${limit} ${unit}.`
+          : `Type the ${slide}’s reading from touch-off, 0 to ${formatLength({ value: most, unit })} ${unit}, turns counted in.`;
+      return bad('reading', 'out-of-range', says);
+    }
+    return good({ ...content, reading: value, asPlanned: value === planned?.dialReading.value });
+  },
+  refuses: ({ plannedPass, reading, asPlanned }) =>
+    asPlanned && (plannedPass === null || reading === null)
+      ? { field: 'asPlanned', code: 'conflict', message: 'A pass as planned has its row and its reading.' }
+      : null,
+  words: ({ plannedPass, start, reading, asPlanned, crossSlide, drive, mark, allTheSame }, sheet) => {
+    const { unit } = sheet.lathe.dial.graduation;
+    const several = sheet.thread.starts > 1 ? `start ${start}, ` : '';
+    const shown =
+      reading === null
+        ? 'reading not taken'
+        : `dial ${shownOnSheet({ value: reading, unit }, sheet)} ${unit}`;
+    const other = drive !== null && drive !== sheet.way.drive;
+    const name = sheet.words.cycles.find((cycle) => cycle.drive === drive)?.name ?? drive;
+    return {
+      title: plannedPass === null ? 'Cut by what was found' : `Pass ${plannedPass}`,
+      detail: [
+        `${several}${shown}${asPlanned || reading === null || plannedPass === null ? '' : ', own reading'}`,
+        ...(crossSlide === null
+          ? []
+          : [
+              `${sheet.words.crossSlide} ${formatLength({ value: crossSlide, unit })} ${unit} beyond its zero`,
+            ]),
+        ...(other ? [String(name)] : []),
+        ...(mark === null ? [] : [`mark ${mark}`]),
+        ...(allTheSame ? ['cut all the same'] : []),
+      ].join(', '),
+    };
+  },
+};
+
+/** Fed by the cross slide from its zero, the compound left where it stood: told as it was done. */
+function byCrossSlide(
+  { crossSlide = '' }: Readonly<Record<string, string>>,
+  content: PassContent,
+  { prediction, sheet }: ReadingContext,
+): Result<PassContent> {
+  if (sheet.feed.slide !== 'compound')
+    return bad('crossSlide', 'conflict', 'The cross slide feeds here as planned: type its reading.');
+  const { unit } = sheet.lathe.dial.graduation;
+  const typed = parseLength('crossSlide', crossSlide, unit);
+  if (!typed.ok) return typed;
+  const { value } = typed.value.length;
+  const most = Math.max(...prediction.passes.map(({ dialReading }) => dialReading.value), 0);
+  if (value <= 0 || value > most)
+    return bad(
+      'crossSlide',
+      'out-of-range',
+      `Type how far the ${sheet.words.crossSlide} stood beyond its zero, on the radius: at most ${formatLength({ value: most, unit })} ${unit}.`,
+    );
+  return good({ ...content, reading: prediction.reading.value, crossSlide: value, asPlanned: false });
+}

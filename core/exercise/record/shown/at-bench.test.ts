@@ -1,0 +1,115 @@
+import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone, contextOf } from '@/core/test/record';
+import { chipLook } from './chip-look';
+import { CUT_WARNINGS } from '../entry/cut-warning';
+import { warnCut } from './warn-cut';
+import { grooveOfRecord } from '../state/groove-of-record';
+import { nextAtBench } from './next-at-bench';
+import { predict } from '../state/predict';
+import { readEntry } from '../entry/read-entry';
+import type { EntryContent } from '../entry/kinds';
+
+const sheet = sheetOf();
+const done = goodSteps(sheet);
+const cuts = (count: number): EntryContent[] => sheet.passes.slice(0, count).map((row) => cutOf(row));
+const record = (contents: readonly EntryContent[]) => recordOf(contents);
+const warned = (entries: readonly EntryContent[], reading: number) =>
+  warnCut(sheet, predict(sheet, record(entries)), reading);
+
+describe('what is next', () => {
+  test('lathe, then step by step with the figure that is shown, then the dial of the next pass', () => {
+    expect(nextAtBench(null, [])).toMatchObject({ kind: 'lathe' });
+    const first = nextAtBench(sheet, []);
+    expect(first).toMatchObject({ kind: 'step', title: sheet.steps[0]!.title });
+    expect(nextAtBench(sheet, record([...done, ...cuts(2)]))).toMatchObject({
+      kind: 'pass',
+      title: `Pass 3 of ${sheet.passes.length}`,
+      figure: { value: sheet.passes[2]!.dialReading.value.toFixed(3), unit: 'in' },
+    });
+  });
+
+  test('a value that is hidden is not said', () => {
+    const hidden = {
+      ...sheet,
+      steps: sheet.steps.map((step) => ({ ...step, shows: 'hidden' as const })),
+    };
+    const at = hidden.steps.findIndex(({ kind }) => kind === 'value');
+    expect(nextAtBench(hidden, record(done.slice(0, at)))).toMatchObject({ kind: 'step', figure: null });
+  });
+
+  test('an open hold point is waited for; handed in, nothing is left to do', () => {
+    const unsigned = done.filter(({ kind }) => kind !== 'sign-off');
+    expect(nextAtBench(sheet, record(unsigned)).title).toMatch(/look/i);
+    expect(nextAtBench(sheet, record([...unsigned, ...cuts(1)]))).toMatchObject({ kind: 'blocked' });
+    expect(nextAtBench(sheet, record([...done, ...cuts(1), HANDED_IN])).kind).toBe('waits');
+  });
+});
+
+describe('before the cut', () => {
+  const [, , third] = sheet.passes;
+  const after = [...done, ...cuts(3)];
+  const stands = third!.dialReading.value;
+
+  test('as planned nothing is warned of', () => {
+    expect(warned(after, sheet.passes[3]!.dialReading.value)).toEqual([]);
+  });
+
+  test('back of where it stands; exactly there is a pass at no infeed', () => {
+    expect(warned(after, stands - 0.001)).toEqual(['backwards']);
+    expect(warned(after, stands)).toEqual([]);
+  });
+
+  test('more than the largest infeed, from the first graduation beyond', () => {
+    const largest = sheet.schedule.largestInfeed.value;
+    expect(warned(after, stands + largest)).not.toContain('over-largest');
+    expect(warned(after, stands + largest + 0.001)).toContain('over-largest');
+  });
+
+  test('a whole turn of the dial, which is more than any infeed', () => {
+    const turn = sheet.lathe.dial.perTurn.value;
+    expect(warned(after, stands + turn)).toContain('whole-turn');
+    expect(warned(after, stands + turn)).not.toContain('over-largest');
+    expect(warned(after, stands + turn - 0.001)).not.toContain('whole-turn');
+  });
+
+  test('a stop that lies before the reading would be skipped', () => {
+    const stop = sheet.stops.find(({ after: row }) => row > 3)!;
+    const beyond = sheet.passes.find(({ n }) => n === stop.after + 1)!;
+    const before = sheet.passes.find(({ n }) => n === stop.after)!;
+    expect(warned(after, beyond.dialReading.value)).toContain('skips-check');
+    expect(warned(after, before.dialReading.value)).not.toContain('skips-check');
+  });
+
+  test('what was warned of is kept with the cut, and nothing else that is sent along', () => {
+    const read = readEntry(
+      { kind: 'pass', plannedPass: '4', reading: '0.001', warned: 'backwards nonsense' },
+      contextOf(sheet, record(after)),
+    );
+    expect(read).toMatchObject({ ok: true, value: { told: { warnings: ['backwards'] } } });
+    for (const says of Object.values(CUT_WARNINGS)) expect(says).toMatch(/\.$/);
+  });
+});
+
+test('the groove drawn is the one that the cuts have made: nothing before the first, deeper with each, neighbours alike', () => {
+  const before = grooveOfRecord(sheet, record(done));
+  expect(before.tool).toBeNull();
+  expect(before.crestFlat).toBe(sheet.thread.pitch);
+  const two = grooveOfRecord(sheet, record([...done, ...cuts(2)]));
+  const five = grooveOfRecord(sheet, record([...done, ...cuts(5)]));
+  expect(five.crestFlat).toBeLessThan(two.crestFlat);
+  // Against the figure that the sheet gives for the same row.
+  expect(five.crestFlat).toBeCloseTo(sheet.passes[4]!.crestFlat!, 4);
+  expect(five.turns).toHaveLength(3 * five.profile.length);
+  expect(five.turns.at(-1)!.x1 - five.turns[0]!.x0).toBeCloseTo(3 * sheet.thread.lead, 9);
+});
+
+test('the chip changes with the pass: a line, a curl, a ribbon, hair, dust', () => {
+  const looks = new Set(sheet.passes.map((row) => chipLook(sheet, row)));
+  expect(looks.size).toBeGreaterThanOrEqual(4);
+  expect(chipLook(sheet, sheet.passes[0]!)).toMatch(/fine line/);
+  const plunge = { ...sheet, feed: { ...sheet.feed, slide: 'cross-slide' as const, angleDeg: 0 } };
+  expect(chipLook(plunge, sheet.passes[2]!)).toMatch(/both flanks/);
+});
+
+test('a step of the set-up that is recorded is not next again', () => {
+  expect(nextAtBench(sheet, record([stepDone(sheet.steps[0]!.id)])).title).not.toBe(sheet.steps[0]!.title);
+});

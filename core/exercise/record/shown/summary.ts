@@ -1,0 +1,76 @@
+import type { Sheet } from '../../sheet/sheet';
+import type { Entry } from '../entry/entry';
+import { floorState, type FloorState } from './floor-state';
+import { predict } from '../state/predict';
+import type { AttemptState } from '../state/record-state';
+
+export { SUMMARY_DERIVER } from './summary-deriver';
+
+/** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
+export interface AttemptSummary {
+  state: AttemptState;
+  latheName: string | null;
+  passesCut: number;
+  /** The open step of the set-up, or null when it is done. */
+  stepTitle: string | null;
+  entries: number;
+  lastEntryAt: string | null;
+  waitsFor: 'instructor' | 'mark' | null;
+  /** Pitch diameter by the final measurement, in the thread's unit. */
+  finalSize: number | null;
+  points: number | null;
+  /** Whether the points reach the pass mark of the scheme. */
+  passed: boolean | null;
+  /** What the floor shows; null before a lathe is chosen, and when it is marked. */
+  floor: FloorState | null;
+}
+
+/** The standing decision on an attempt, as far as the summary needs it. */
+export interface DecidedPoints {
+  points: number;
+  passed: boolean;
+}
+
+/**
+ * The summary of an attempt, from the record and the standing mark alone.
+ * @param sheet the sheet of the lathe chosen; null while none is
+ */
+export function summaryOf(
+  sheet: Sheet | null,
+  entries: readonly Entry[],
+  decided: DecidedPoints | null,
+): AttemptSummary {
+  const last = entries.at(-1);
+  const base = {
+    entries: entries.length,
+    lastEntryAt: last?.serverTime ?? null,
+    points: decided?.points ?? null,
+    passed: decided?.passed ?? null,
+  };
+  if (sheet === null)
+    return {
+      ...base,
+      state: decided === null ? 'not-begun' : 'marked',
+      latheName: null,
+      passesCut: 0,
+      stepTitle: null,
+      waitsFor: null,
+      finalSize: null,
+      floor: null,
+    };
+  const prediction = predict(sheet, entries);
+  const { state, steps, cuts, final } = prediction;
+  const open = steps.find(({ step, verdict }) => verdict === 'open' && step.when === 'before-cutting');
+  const floor = decided === null ? floorState(sheet, entries, prediction) : null;
+  const waits = floor?.waits ?? null;
+  return {
+    ...base,
+    state: decided === null ? state : 'marked',
+    latheName: sheet.lathe.name,
+    passesCut: cuts.length,
+    stepTitle: cuts.length === 0 ? (open?.step.title ?? null) : null,
+    waitsFor: waits === null ? null : waits.kind === 'mark' ? 'mark' : 'instructor',
+    finalSize: final?.measured.mean ?? null,
+    floor,
+  };
+}

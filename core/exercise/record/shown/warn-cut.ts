@@ -1,0 +1,36 @@
+import { lengthIn } from '@/core/base/units/length';
+import type { Sheet } from '../../sheet/sheet';
+import type { CutWarning } from '../entry/cut-warning';
+import type { Prediction } from '../state/predict';
+
+const SLACK = 1e-9;
+
+/**
+ * Warnings before a cut at a reading, most serious first. "Backwards" is meant of the tool, however the dial counts.
+ * @param reading counted from touch-off, in the dial's unit; as the planned row would have it, or an own one
+ */
+export function warnCut(sheet: Sheet, prediction: Prediction, reading: number): CutWarning[] {
+  const { next, passes, stops, remaining } = prediction;
+  const { dial } = sheet.lathe;
+  const stands = prediction.reading.value;
+  const infeed = reading - stands;
+  const { unit } = dial.graduation;
+  const largest = lengthIn(sheet.schedule.largestInfeed, unit);
+  const turn = lengthIn(dial.perTurn, unit);
+  const warnings: CutWarning[] = [];
+  if (infeed < -SLACK) warnings.push('backwards');
+  if (sheet.feed.as === 'turns' && infeed >= turn - SLACK) warnings.push('whole-turn');
+  else if (infeed > largest + SLACK && infeed > (next?.dialInfeed.value ?? 0) + SLACK)
+    warnings.push('over-largest');
+  if (next !== null) {
+    const reached = passes.filter(
+      ({ n, dialReading }) => n >= next.n && dialReading.value <= reading + SLACK,
+    );
+    const last = reached.at(-1)?.n ?? next.n;
+    if (stops.some(({ stop, state }) => state === 'ahead' && stop.after >= next.n && stop.after < last))
+      warnings.push('skips-check');
+  }
+  const stop = remaining?.stopReading?.value ?? null;
+  if (stop !== null && reading > stop + SLACK) warnings.push('past-target');
+  return warnings;
+}

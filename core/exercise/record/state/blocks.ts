@@ -1,0 +1,35 @@
+import type { NotKnownHere } from '../../sheet/not-known-here';
+import type { Block } from '../entry/block';
+import type { StepProgress } from './step-progress';
+import type { StopProgress } from './stop-progress';
+
+/** A wrong value at a step that can ruin the part, a hold point that nobody has looked at, a safety line left open, and what is not known here. */
+export function blocksOf(
+  steps: readonly StepProgress[],
+  stops: readonly StopProgress[],
+  cutsMade: number,
+  signedStops: ReadonlySet<string>,
+  notKnown: readonly NotKnownHere[],
+): Block[] {
+  const due = steps.filter(({ step }) => isDue(step.when, cutsMade));
+  return [
+    ...notKnown
+      .filter(({ cut }) => cut)
+      .map(({ id, title }): Block => ({ kind: 'not-known', of: 'sheet', id, title })),
+    ...due.flatMap(({ step, verdict, signed }): Block[] => {
+      const block = { of: 'step', id: step.id, title: step.title } as const;
+      if (step.hold && !signed) return [{ kind: 'hold', ...block }];
+      if (!step.critical) return [];
+      if (verdict === 'wrong') return [{ kind: 'wrong', ...block }];
+      return verdict === 'open' || verdict === 'not-done' ? [{ kind: 'open-critical', ...block }] : [];
+    }),
+    ...stops
+      .filter(({ stop, state }) => stop.hold && state !== 'ahead' && !signedStops.has(stop.id))
+      .map(({ stop }): Block => ({ kind: 'hold', of: 'stop', id: stop.id, title: stop.title })),
+  ];
+}
+
+/** Steps before cutting bind every cut; those after the scratch bind the cuts after the first. */
+function isDue(when: StepProgress['step']['when'], cutsMade: number): boolean {
+  return when === 'before-cutting' || (when === 'after-scratch' && cutsMade > 0);
+}

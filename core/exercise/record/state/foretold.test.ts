@@ -1,0 +1,177 @@
+import { cutOf, goodSteps, measuredAt, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import { predict } from './predict';
+import type { EntryContent } from '../entry/kinds';
+import type { EventContent } from '../entry/kinds/event';
+
+/** A plunge in millimetres, so that depth is the reading of the dial: M10x1.5 from 9.95 (common practice). */
+const PLUNGED = {
+  'thread.designation': 'M10x1.5-6g',
+  'work.diameter': '9.95',
+  'infeed.way': 'plunge',
+  'schedule.school': 'constant-infeed',
+  'schedule.largest': '0.05',
+  'work.end.width': '6',
+  'work.threadLength': '20',
+};
+const flat = sheetOf({ ...PLUNGED, 'tool.tip.flat': '0.1875' });
+const unknown = sheetOf({
+  ...PLUNGED,
+  'tool.tip.kind': 'not-measured',
+  'proof.evidence.0.kind': 'nut',
+  'proof.evidence.0.nut': '6H',
+});
+const inDial = (sheet: typeof flat, mm: number) =>
+  sheet.lathe.dial.graduation.unit === 'in' ? mm / 25.4 : mm;
+const at = (sheet: typeof flat, mm: number) => cutOf(sheet.passes[0]!, inDial(sheet, mm));
+const happened = (event: EventContent['event'], change: Partial<EventContent> = {}): EntryContent => ({
+  kind: 'event',
+  event,
+  stepId: null,
+  touched: null,
+  value: null,
+  uncertainty: null,
+  said: '',
+  ...change,
+});
+const tried = (answer: 'tight' | 'free', mm: number): EntryContent => ({
+  kind: 'trial',
+  purpose: 'mid',
+  evidenceId: 'nut',
+  stopId: null,
+  answer,
+  end: 'both',
+  toShoulder: null,
+  crest: null,
+  reading: inDial(unknown, mm),
+});
+const after = (sheet: typeof flat, ...contents: EntryContent[]) =>
+  predict(sheet, recordOf([...goodSteps(sheet), ...contents]));
+/** d2 = Dm - 2 h + 2 (P/2 - f) 0.8660. */
+const sizeOf = (depth: number, tipFlat: number) => 9.95 - 2 * depth + (1.5 - 2 * tipFlat) * 0.8660254;
+
+describe('a tip and a zero that are known', () => {
+  test('foretell one size', () => {
+    const { size } = after(flat, at(flat, 0.8));
+    expect(size?.min).toBeCloseTo(sizeOf(0.8, 0.1875), 6);
+    expect(size?.max).toBe(size?.min);
+  });
+  test('paper under the tip takes its thickness off the depth', () => {
+    const zeroed = { ...stepDone('touch-off'), choice: 'paper', value: 0.1 };
+    expect(after(flat, zeroed, at(flat, 0.8)).size?.min).toBeCloseTo(sizeOf(0.7, 0.1875), 6);
+  });
+  test('short of touching nothing is foretold until the first chip is read', () => {
+    const short = { ...stepDone('touch-off'), choice: 'short' };
+    expect(after(flat, short, at(flat, 0.8)).size).toBeNull();
+    const chip = happened('first-chip', { value: inDial(flat, 0.06) });
+    expect(after(flat, short, chip, at(flat, 0.8)).size?.min).toBeCloseTo(sizeOf(0.74, 0.1875), 6);
+  });
+});
+
+test('a cut that the cross slide fed too goes deeper by what it stood beyond its zero', () => {
+  const usual = sheetOf();
+  const rough = usual.passes[3]!;
+  const { cuts } = after(
+    usual,
+    cutOf(rough),
+    { ...cutOf(rough), crossSlide: 0.002 },
+    cutOf(usual.passes[5]!),
+  );
+  const [one, two, three] = cuts.map(({ depth }) => depth ?? NaN);
+  expect((two ?? NaN) - (one ?? NaN)).toBeCloseTo(0.002, 6);
+  // The compound alone goes on from where it stood.
+  const step = usual.passes[5]!.dialReading.value - rough.dialReading.value;
+  expect((three ?? NaN) - (one ?? NaN)).toBeCloseTo(step * Math.cos((29.5 * Math.PI) / 180), 6);
+});
+
+describe('what happens on the way', () => {
+  test('zeros taken anew: unknown without an uncertainty, a band with one', () => {
+    const cut = [at(flat, 0.5)];
+    expect(after(flat, ...cut, happened('zero-lost')).segment.depthAtZero).toBeNull();
+    const carried = after(flat, ...cut, happened('picked-up', { uncertainty: 0.02 }));
+    expect(carried.segment.depthAtZero).toBeCloseTo(0.5, 6);
+    expect(carried.next).toBeNull();
+    const { zero } = carried.segment;
+    const on = { ...at(flat, 0.3), zero };
+    const { size } = after(flat, ...cut, happened('picked-up', { uncertainty: 0.02 }), on);
+    expect(size?.min).toBeCloseTo(sizeOf(0.8, 0.1875) - 0.04, 6);
+    expect(size?.max).toBeCloseTo(sizeOf(0.8, 0.1875) + 0.04, 6);
+  });
+  test('disturbed: a pass at no infeed is wanted, then a measurement foretells again', () => {
+    const upset = [at(flat, 0.8), happened('disturbed')];
+    expect(after(flat, ...upset).segment.wantsPassAtNoInfeed).toBe(true);
+    const again = after(flat, ...upset, at(flat, 0.8));
+    expect(again.segment.wantsPassAtNoInfeed).toBe(false);
+    expect(again.cuts.at(-1)?.pitchDiameter).toBeNull();
+    const measured = after(flat, ...upset, at(flat, 0.8), measuredAt(flat, flat.wires.overWires.max, 'mid'));
+    const deeper = after(
+      flat,
+      ...upset,
+      at(flat, 0.8),
+      measuredAt(flat, flat.wires.overWires.max, 'mid'),
+      at(flat, 0.82),
+    );
+    expect((measured.size?.min ?? NaN) - (deeper.size?.min ?? NaN)).toBeCloseTo(0.04, 6);
+  });
+  test('taken out and put back by its marks goes on as it was', () => {
+    const { size } = after(flat, at(flat, 0.5), happened('taken-out'), at(flat, 0.8));
+    expect(size?.min).toBeCloseTo(sizeOf(0.8, 0.1875), 6);
+  });
+  test('flanks worked by hand end the prediction', () =>
+    expect(after(flat, at(flat, 0.8), happened('flanks-worked')).size).toBeNull());
+  test('a cut whose reading was not taken leaves it open until the next reading', () => {
+    const untold = { ...at(flat, 0.8), reading: null };
+    expect(after(flat, at(flat, 0.5), untold).size).toBeNull();
+    expect(after(flat, at(flat, 0.5), untold, at(flat, 0.8)).size?.min).toBeCloseTo(sizeOf(0.8, 0.1875), 6);
+  });
+});
+
+describe('a tip that was not measured', () => {
+  const { min, max } = unknown.proof[0]?.nut ?? { min: NaN, max: NaN };
+  test('leaves a band from a point to the bluntest', () => {
+    const { size } = after(unknown, at(unknown, 0.75));
+    expect(size?.max).toBeCloseTo(sizeOf(0.75, 0), 6);
+    expect(size?.min).toBeLessThan(sizeOf(0.75, 0.25));
+  });
+  test('the nut narrows it: tight is between the two sizes that the nut may have', () => {
+    const untried = after(unknown, at(unknown, 0.75)).size;
+    const { size } = after(unknown, at(unknown, 0.75), tried('tight', 0.75));
+    expect(size?.min).toBeCloseTo(Math.max(min, untried?.min ?? NaN), 6);
+    expect(size?.max).toBeCloseTo(max, 6);
+    expect(size?.max).toBeLessThan(untried?.max ?? NaN);
+  });
+  test('from there on the depth tells it, whatever the tip', () => {
+    const one = after(unknown, at(unknown, 0.75), tried('tight', 0.75));
+    const two = after(unknown, at(unknown, 0.75), tried('tight', 0.75), at(unknown, 0.8));
+    expect((one.size?.max ?? NaN) - (two.size?.max ?? NaN)).toBeCloseTo(0.1, 6);
+  });
+  test('tight at 0.75 implies a flat of about P/4 (common practice)', () => {
+    const { implied } = after(unknown, at(unknown, 0.75), tried('tight', 0.75));
+    expect(implied).toMatchObject({ of: 'tip' });
+    if (implied?.of !== 'tip') return;
+    expect(implied.flat.min).toBeLessThan(1.5 / 4);
+    expect(implied.flat.max).toBeGreaterThan(1.5 / 4);
+    // h0 - h for the largest nut of 6H, 9.206, and for the smallest, 9.026 (ISO 965-1), over 0.8660; the bluntest
+    // tip that the root has room for lies a little before the latter.
+    expect(implied.flat.min).toBeCloseTo(((9.95 - 9.206) / 2 + 0.6495191 - 0.75) / 0.8660254, 3);
+    expect(implied.flat.max).toBeCloseTo(((9.95 - 9.026) / 2 + 0.6495191 - 0.75) / 0.8660254, 2);
+  });
+  test('a measurement settles the size, and the implied tip to one figure', () => {
+    const { size, implied } = after(
+      unknown,
+      at(unknown, 0.9),
+      measuredAt(unknown, unknown.wires.overWires.target, 'mid'),
+    );
+    expect(size?.max).toBe(size?.min);
+    expect(implied?.of === 'tip' && implied.flat.max - implied.flat.min).toBeCloseTo(0, 9);
+  });
+});
+
+describe('the zero that a measurement implies', () => {
+  test('nothing is said where all agrees', () => {
+    const right = after(flat, at(flat, 0.8));
+    const over = flat.wires.overWires.target + ((right.size?.min ?? NaN) - flat.targetPitchDiameter);
+    expect(after(flat, at(flat, 0.8), measuredAt(flat, over, 'mid')).implied).toBeNull();
+    const off = after(flat, at(flat, 0.8), measuredAt(flat, over + 0.2, 'mid')).implied;
+    expect(off?.of === 'zero' && off.gap.min).toBeCloseTo(0.1, 3);
+  });
+});

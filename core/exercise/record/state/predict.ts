@@ -1,0 +1,170 @@
+import type { NutReckoning } from '@/core/measuring/nut/reckon-nut';
+import { notKnownHere } from '../../sheet/not-known-here';
+import type { Sheet, SheetPass } from '../../sheet/sheet';
+import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
+import type { Band } from '@/core/thread/standards/thread-limits';
+import type { Length } from '@/core/base/units/length';
+import type { Block } from '../entry/block';
+import { blocksOf } from './blocks';
+import { impliedByProof, type Implied } from './implied';
+import { cutsOf, standingOf, type Cut } from './cuts';
+import { isKind, liveEntries, type Entry, type EntryOf } from '../entry/entry';
+import { measuredThread, type MeasuredThread } from './measured-thread';
+import { nutOfRecord } from './nut-of-record';
+import { kindOfEntry } from '../entry/read-stored-entry';
+import type { AttemptState } from './record-state';
+import type { Segment } from './segment';
+import { lastLook, sentBackOf, stepProgress, type StepProgress } from './step-progress';
+import { stopProgress, type StopProgress } from './stop-progress';
+import { type Remaining, remainingFeed } from './remaining';
+
+/** Sheet against record. All of it follows from (sheet, entries). */
+export interface Prediction {
+  state: Exclude<AttemptState, 'marked'>;
+  lathe: EntryOf<'lathe'> | null;
+  steps: StepProgress[];
+  stops: StopProgress[];
+  /** The stop that is due now, before the next cut; null without one. */
+  due: StopProgress | null;
+  /** What stands in the way of the next cut. */
+  blocks: Block[];
+  cuts: Cut[];
+  segment: Segment;
+  /** The size by now: measured, tried or foretold, as far as it is known; null: not known, or no thread yet. */
+  size: Band | null;
+  /** The rows in force: the sheet's, or those of the latest refiguring. */
+  passes: SheetPass[];
+  /** The entry that refigured them; null: the sheet's own. */
+  rowsOf: string | null;
+  /** The blank or bore for which the rows in force are figured, in the thread's unit. */
+  figuredFor: number;
+  /** The dial's reading now, in the start of the last cut. */
+  reading: Length;
+  /** The start that the last cut was in, from 1. */
+  start: number;
+  /** How the next cut is driven: as the row says, as the last one was, or as planned; `unknown`: by a way of a later release. */
+  drive: RealDrive | 'unknown';
+  /** The mark of the thread dial that was caught first, where it was noted. */
+  firstMark: string | null;
+  next: SheetPass | null;
+  remaining: Remaining | null;
+  /** The tip or the zero that the last proof implies; null: nothing new. */
+  implied: Implied | null;
+  /** What the nut, or another piece that was tried, says so far; null without a trial. */
+  nut: { evidenceId: string; reckoning: NutReckoning } | null;
+  final: { entry: EntryOf<'measurement'>; measured: MeasuredThread } | null;
+  ended: EntryOf<'hand-in'> | null;
+  /** What stands in the way of the next cut, as codes. */
+  warnings: string[];
+  /** Entries of kinds that this release does not know. */
+  unknown: Entry[];
+}
+
+/**
+ * What the record says of the work, for bench, mark and drawing alike: pure, and with no opinion of the plan but the
+ * sheet's.
+ */
+export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
+  const live = liveEntries(entries);
+  const refigure = live.findLast(isKind('refigure'));
+  const passes = refigure?.content.passes ?? sheet.passes;
+  const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
+  const { cuts, segment } = cutsOf(sheet, live);
+  const stops = stopProgress(sheet, live, cuts);
+  const { unit } = sheet.lathe.dial.graduation;
+  const last = cuts.at(-1);
+  const inSegment = last !== undefined && last.entry.content.zero === segment.zero;
+  const reading: Length = { value: inSegment ? (last.entry.content.reading ?? last.reading) : 0, unit };
+  const final = live.filter(isKind('measurement')).findLast(({ content }) => content.purpose === 'final');
+  const remaining = remainingFeed(sheet, live, cuts);
+  const next = nextPass(passes, cuts, stops, segment);
+  const figuredFor =
+    live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
+      .value ?? sheet.workDiameter;
+  const signed = new Set(
+    sheet.stops.map(({ id }) => id).filter((id) => lastLook(id, live)?.content.kind === 'sign-off'),
+  );
+  const blocks = blocksOf(steps, stops, cuts.length, signed, notKnownHere(sheet)).map((block) => {
+    const back = block.kind === 'hold' ? sentBackOf(block.id, live) : null;
+    return back === null ? block : { ...block, sentBack: back.content.reason };
+  });
+  return {
+    state: stateOf(live),
+    lathe: live.findLast(isKind('lathe')) ?? null,
+    steps,
+    stops,
+    due: stops.find(({ state }) => state === 'due') ?? null,
+    blocks,
+    cuts,
+    segment,
+    size: standingOf(sheet, segment, last, figuredFor).size,
+    passes,
+    rowsOf: refigure?.id ?? null,
+    figuredFor,
+    reading,
+    start: last?.entry.content.start ?? 1,
+    drive: next?.drive ?? last?.entry.content.drive ?? plannedDrive(sheet),
+    firstMark: cuts.find(({ entry }) => entry.content.mark !== null)?.entry.content.mark ?? null,
+    next,
+    remaining,
+    implied: impliedByProof(sheet, live, { segment, cuts, remaining, figuredFor }),
+    nut: nutOfRecord(sheet, live),
+    final: final === undefined ? null : { entry: final, measured: measuredThread(sheet, final.content) },
+    ended: live.findLast(isKind('hand-in')) ?? null,
+    warnings: warningsOf(steps, next, remaining),
+    unknown: entries.filter(({ content }) => content.kind === 'unknown'),
+  };
+}
+
+const plannedDrive = ({ way }: Sheet): Prediction['drive'] =>
+  way.drive === 'unknown' ? way.drive : (REAL_DRIVES.find((drive) => drive === way.drive) ?? 'half-nut');
+
+/** An entry that answers the proof for good. */
+const isFinal = ({ content }: Entry) =>
+  (content.kind === 'measurement' || content.kind === 'trial' || content.kind === 'finding') &&
+  content.purpose === 'final';
+
+function stateOf(live: readonly Entry[]): Prediction['state'] {
+  if (live.some(isKind('hand-in'))) return 'waiting';
+  const lastPass = live.findLastIndex(isKind('pass'));
+  if (live.findLastIndex(isFinal) > lastPass) return 'measured';
+  if (lastPass >= 0) return 'cutting';
+  return live.some((entry) => kindOfEntry(entry)?.beginsWork === true) ? 'set-up' : 'not-begun';
+}
+
+/**
+ * The next row that still goes deeper than the dial stands in its start, or the next spring pass; null when all are cut.
+ * A repeat ends when its check says enough; with zeros taken anew the readings of the rows no longer hold.
+ */
+function nextPass(
+  passes: readonly SheetPass[],
+  cuts: readonly Cut[],
+  stops: readonly StopProgress[],
+  segment: Segment,
+): SheetPass | null {
+  if (segment.zero !== 'touch-off') return null;
+  const last = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
+  const standing = (start: number) =>
+    cuts.findLast(({ entry }) => entry.content.start === start)?.reading ?? 0;
+  const ended = (until: string | null) =>
+    until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
+  return (
+    passes.find(
+      ({ n, kind, start, dialReading, until }) =>
+        n > last && !ended(until) && (kind === 'spring' || dialReading.value > standing(start) + 1e-9),
+    ) ?? null
+  );
+}
+
+function warningsOf(
+  steps: readonly StepProgress[],
+  next: SheetPass | null,
+  remaining: Remaining | null,
+): string[] {
+  const stop = remaining?.stopReading?.value ?? Infinity;
+  return [
+    ...steps.filter(({ step, signed }) => step.hold && !signed).map(({ step }) => `open:${step.id}`),
+    ...steps.filter(({ verdict }) => verdict === 'wrong').map(({ step }) => `wrong:${step.id}`),
+    ...(next !== null && next.dialReading.value > stop + 1e-9 ? ['past-stop'] : []),
+  ].slice(0, 10);
+}

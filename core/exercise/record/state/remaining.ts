@@ -1,0 +1,40 @@
+import { radialDepthOf } from '@/core/thread/compound/compound';
+import type { Sheet } from '../../sheet/sheet';
+import { lengthIn, type Length } from '@/core/base/units/length';
+import { dialTravel, stopAt, type Cut } from './cuts';
+import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { measuredThread, type MeasuredThread } from './measured-thread';
+
+/** The remaining feed by the latest measurement, less what was fed since. */
+export interface Remaining {
+  measurement: EntryOf<'measurement'>;
+  measured: MeasuredThread;
+  radial: number;
+  /** Of the slide that feeds. */
+  compound: number;
+  /** Dial reading at which the target is reached, on a whole graduation; null before the first pass. */
+  stopReading: Length | null;
+}
+
+export function remainingFeed(sheet: Sheet, live: readonly Entry[], cuts: readonly Cut[]): Remaining | null {
+  const index = live.findLastIndex(isKind('measurement'));
+  const measurement = live[index];
+  if (measurement === undefined || !isKind('measurement')(measurement)) return null;
+  const { unit } = sheet.lathe.dial.graduation;
+  const measured = measuredThread(sheet, measurement.content);
+  const last = cuts.at(-1);
+  const before = cuts.findLast(({ entry }) => live.indexOf(entry) < index);
+  const sameZero = last?.entry.content.zero === before?.entry.content.zero;
+  const fedOnDial = (last?.reading ?? 0) - (sameZero ? (before?.reading ?? 0) : 0);
+  const fed = lengthIn({ value: dialTravel(sheet, fedOnDial), unit }, sheet.thread.unit);
+  return {
+    measurement,
+    measured,
+    radial: measured.remainingRadial - radialDepthOf(fed, sheet.feed.angleDeg),
+    compound: measured.remainingCompound - fed,
+    stopReading:
+      before === undefined || !sameZero
+        ? null
+        : { value: stopAt(sheet, before.reading, measured.remainingCompound), unit },
+  };
+}

@@ -1,0 +1,79 @@
+import type { Sheet, SheetProof, SheetStop } from '../../sheet/sheet';
+import { isTrial } from '@/core/machine/stops/stops';
+import type { Cut } from './cuts';
+import { isKind, type Entry, type EntryOf } from '../entry/entry';
+
+export type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;
+
+/** A stop of the schedule with what was recorded for it. */
+export interface StopProgress {
+  stop: SheetStop;
+  /** All that answers it, in the order of the record. */
+  entries: StopEntry[];
+  /** Not yet reached, due now, kept, or passed over. */
+  state: 'ahead' | 'due' | 'kept' | 'passed-over';
+  /** Whether its check has said enough: the nut goes as wanted, the dye is gone. */
+  saysEnough: boolean;
+}
+
+/**
+ * The stops against the record. A stop is due once its cut is made, until it is answered; one that goes on is due again
+ * after every later cut, until it says enough. It is passed over when it is said so, or when a deeper cut came first.
+ */
+export function stopProgress(sheet: Sheet, live: readonly Entry[], cuts: readonly Cut[]): StopProgress[] {
+  return sheet.stops.map((stop) => {
+    const reached = cuts.findIndex(({ row }) => row !== null && row.n >= stop.after);
+    const since = reached < 0 ? null : cuts[reached]?.entry;
+    const from = since === null || since === undefined ? -1 : live.indexOf(since);
+    const entries = live.filter((entry, index): entry is StopEntry => answers(stop, entry, index > from));
+    const last = entries.at(-1);
+    const saysEnough = last !== undefined && enough(sheet, stop, last);
+    return { stop, entries, saysEnough, state: stateOf(stop, cuts, live, from, entries, saysEnough) };
+  });
+}
+
+function stateOf(
+  stop: SheetStop,
+  cuts: readonly Cut[],
+  live: readonly Entry[],
+  from: number,
+  entries: readonly StopEntry[],
+  saysEnough: boolean,
+): StopProgress['state'] {
+  const answered = entries.filter(
+    ({ content }) => !(content.kind === 'stop' && content.answer === 'passed-over'),
+  );
+  const last = entries.at(-1);
+  if (stop.after > 0 && from < 0) return answered.length > 0 ? 'kept' : 'ahead';
+  const cutSince = (after: Entry | undefined) =>
+    cuts.some(
+      ({ entry, infeed }) =>
+        infeed > 1e-9 && live.indexOf(entry) > (after === undefined ? from : live.indexOf(after)),
+    );
+  if (answered.length === 0) {
+    if (last !== undefined) return 'passed-over';
+    return cutSince(undefined) && !stop.onward ? 'passed-over' : 'due';
+  }
+  // One that goes on is asked again after the next cut, until it says enough.
+  if (stop.onward && !saysEnough && cutSince(last)) return 'due';
+  return 'kept';
+}
+
+/** What answers a stop: an entry that names it, or the measurement or trial that it asks for. */
+function answers(stop: SheetStop, entry: Entry, after: boolean): boolean {
+  if (isKind('stop')(entry)) return entry.content.stopId === stop.id;
+  if (!after) return false;
+  if (stop.check === 'wires') return isKind('measurement')(entry) || isKind('finding')(entry);
+  return isTrial(stop.check) && isKind('trial')(entry);
+}
+
+function enough(sheet: Sheet, stop: SheetStop, { content }: StopEntry): boolean {
+  if (content.kind === 'stop') return content.answer === 'yes' || content.answer === 'done';
+  if (content.kind !== 'trial') return stop.check === 'wires';
+  return wantedAnswers(sheet.proof.find(({ id }) => id === content.evidenceId)).includes(content.answer);
+}
+
+/** The answers that are right; where the plan names none, a nut that runs free. */
+export function wantedAnswers(evidence: SheetProof | undefined): readonly string[] {
+  return evidence === undefined || evidence.wanted.length === 0 ? ['free', 'little-play'] : evidence.wanted;
+}

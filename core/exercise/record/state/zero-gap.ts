@@ -1,0 +1,36 @@
+import { radialDepthOf } from '@/core/thread/compound/compound';
+import type { Sheet } from '../../sheet/sheet';
+import { lengthIn } from '@/core/base/units/length';
+import { isKind, type Entry } from '../entry/entry';
+
+/** How far the tip stood off the surface at reading 0, in the thread's unit; null: not known. */
+export interface ZeroGap {
+  gap: number | null;
+  uncertainty: number;
+}
+
+/** What paper between tool and work is taken for where nobody measured it; common practice: 0.004 in, 0.1 mm. */
+export const USUAL_PAPER = { in: 0.004, mm: 0.1 } as const;
+
+/**
+ * What the zero means, by how it was taken. On metal or dye the tip touches; with paper between it stands off by its
+ * thickness; short of touching the gap is not known until the reading of the first chip is.
+ */
+export function zeroGap(sheet: Sheet, live: readonly Entry[]): ZeroGap {
+  const { unit } = sheet.thread;
+  const touch = live
+    .filter(isKind('step'))
+    .findLast(({ content }) => content.stepId === 'touch-off' && content.how !== 'not-done');
+  const by = touch?.content.choice ?? null;
+  const chip = live
+    .filter(isKind('event'))
+    .findLast(({ content }) => content.event === 'first-chip' && content.value !== null);
+  if (chip?.content.value != null) {
+    const { reads, graduation } = sheet.lathe.dial;
+    const travel = reads === 'diameter' ? chip.content.value / 2 : chip.content.value;
+    const fed = lengthIn({ value: travel, unit: graduation.unit }, unit);
+    return { gap: radialDepthOf(fed, sheet.feed.angleDeg), uncertainty: 0 };
+  }
+  if (by === 'paper') return { gap: touch?.content.value ?? USUAL_PAPER[unit], uncertainty: 0 };
+  return { gap: by === 'short' ? null : 0, uncertainty: 0 };
+}

@@ -1,0 +1,101 @@
+import type { Lathe } from '@/core/machine/lathe/lathe';
+import { hasTailstock } from '@/core/machine/technique/choices';
+import type { Way } from '@/core/machine/technique/way';
+import { formatLength } from '@/core/base/units/format-length';
+import type { LengthUnit } from '@/core/base/units/length';
+import type { Sheet } from '../sheet';
+
+/** How many leads a carriage begins off the work so that the slack is out before the tool meets it; common practice. */
+const LEADS_BEFORE = 3;
+
+interface TravelCase {
+  way: Way;
+  lathe: Lathe;
+  unit: LengthUnit;
+  lead: number;
+  speed: Sheet['speed'];
+  compoundFeed: number;
+  slide: Sheet['feed']['slide'];
+}
+
+/**
+ * What is tried before the first cut on this lathe, each with the distance that a hand needs: what would meet first is
+ * named, and contact is never the stop.
+ */
+export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide }: TravelCase): {
+  what: string;
+  says: string;
+}[] {
+  const show = (length: number) => `${formatLength({ value: length, unit })} ${unit}`;
+  const reaction = (speed.rpm / 60) * speed.reactionSeconds * lead;
+  const runOn = reaction + speed.limit.runDownTurns * lead;
+  const internal = way.side === 'internal';
+  const away = way.direction === 'away-from-headstock';
+  const behind = NEAREST[way.holding];
+  const lines: { what: string; says: string }[] = [
+    {
+      what: 'While you react',
+      says: `The carriage runs ${show(reaction)} in ${speed.reactionSeconds} s${speed.limit.runDownTurns > 0 ? `, and ${show(runOn)} until the spindle rests` : ''}.`,
+    },
+    {
+      what: 'Begin',
+      says: away
+        ? `In the run-out, tool clear; the slack taken out before it meets the work.`
+        : `${show(Math.max(reaction, LEADS_BEFORE * lead))} off the work or more: a wrong mark can still be opened, and the slack is out.`,
+    },
+  ];
+  if (internal) {
+    const first = way.end === 'through' ? `the ${behind}` : 'the bottom of the bore';
+    lines.push(
+      {
+        what: 'Bar end',
+        says: `Meets ${first} first: ${show(runOn)} or more left when the tool stands in the run-out. Contact is never the stop.`,
+      },
+      {
+        what: 'Holder',
+        says: `Clear of the face of the work by ${show(runOn)} at that place; clear of the far wall when the tool comes out.`,
+      },
+    );
+  } else {
+    const first =
+      away && hasTailstock(way.holding)
+        ? 'live centre'
+        : way.end === 'through'
+          ? behind
+          : `shoulder, then the ${behind}`;
+    lines.push({
+      what: away ? 'Toward the tailstock' : 'Toward the chuck',
+      says: `Meets the ${first} first: ${show(runOn)} or more left behind the run-out. Contact is never the stop.`,
+    });
+    if (hasTailstock(way.holding) && !away)
+      lines.push({
+        what: 'Back',
+        says: 'Carriage and tool clear of the live centre and the tailstock at the start.',
+      });
+  }
+  const { scatter, fitted } = lathe.trip;
+  if (speed.limit.endsBy === 'trip' && fitted === true)
+    lines.push({
+      what: 'Trip',
+      says: `Proved clear of the work first, its fine screw at mid-travel.${scatter === null ? '' : ` Where it lets go scatters by ${formatLength(scatter)} ${scatter.unit}: more than that must be left in the run-out.`}`,
+    });
+  if (slide === 'compound') {
+    const travel = lathe.size.compoundTravel;
+    lines.push({
+      what: 'Compound',
+      says: `Forward enough that ${show(compoundFeed)} is left to feed${travel === null ? '' : ` of its ${formatLength(travel)} ${travel.unit}`}, not near its end.`,
+    });
+  }
+  return lines;
+}
+
+/** What stands nearest behind the run-out, by the holding. */
+const NEAREST: Record<Way['holding'], string> = {
+  chuck: 'jaws',
+  'chuck-and-centre': 'jaws',
+  'between-centres': 'dog',
+  collet: 'collet',
+  'four-jaw': 'jaws',
+  faceplate: 'clamps',
+  parallels: 'jaws',
+};

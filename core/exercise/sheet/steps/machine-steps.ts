@@ -1,0 +1,179 @@
+import { frameOfWay } from '@/core/machine/technique/way';
+import { capital } from '@/core/machine/technique/technique-words';
+import type { SheetStep } from '../sheet-step';
+import type { StepCase } from './step-case';
+import { atMost, confirm, exact, range, value } from './step-makers';
+
+/** Tolerance on an angle read from a swivel scale, degrees; common practice: half a mark of a one-degree scale. */
+const SWIVEL_TOLERANCE_DEG = 0.5;
+
+/** The gearing is for the lead; what a gauge finds on the scratch of one start is the lead too. */
+export function pitchExpected({ sheet: { thread } }: StepCase, asLead: boolean) {
+  const advance = asLead ? thread.lead : thread.pitch;
+  return thread.unit === 'in' ? exact(1 / advance, 'TPI') : exact(thread.lead, 'mm pitch');
+}
+
+/** Levers or gears as the machine names them; where nothing of it is written down, its own chart is read. */
+export function gearingStep({ sheet, way }: StepCase): SheetStep {
+  const { gearing, thread } = sheet;
+  const set = [
+    ...gearing.levers.map(({ lever, position, positions }) => ({ name: lever, positions, wanted: position })),
+    ...gearing.gears.map(({ place, teeth }) => ({
+      name: place,
+      positions: [...new Set([...gearing.choices, teeth])].sort((a, b) => a - b).map(String),
+      wanted: String(teeth),
+    })),
+  ];
+  const several = thread.starts > 1;
+  const lead = thread.unit === 'in' ? `${Number((1 / thread.lead).toFixed(4))} TPI` : `${thread.lead} mm`;
+  const what = several
+    ? `the lead, ${lead} (${thread.starts} starts of ${thread.pitchText})`
+    : `${thread.pitchText}${thread.unit === 'mm' ? ' pitch' : ''}`;
+  const left = frameOfWay(way).leadScrewReversed ? ' Reverse the lead screw: left-hand.' : '';
+  const meshed = ' Turn by hand until the gears mesh.';
+  if (set.length === 0 || gearing.from === 'nothing')
+    return {
+      ...confirm(
+        'gearing',
+        'Gearing',
+        `Set ${what} from the machine’s chart; feed selector in neutral.${left}${meshed}`,
+      ),
+      critical: true,
+    };
+  const says = gearing.says.filter((each) => !each.startsWith('Geared for the lead'));
+  return {
+    ...confirm(
+      'gearing',
+      'Gearing',
+      [`For ${what}: set each as shown; feed selector in neutral.${meshed}`, ...says].join(' ').slice(0, 500),
+      gearing.gears.length > 0
+        ? 'Change gears: power off at the isolator, cover back on before it is live.'
+        : null,
+    ),
+    kind: 'settings',
+    settings: set,
+    critical: true,
+  };
+}
+
+/** What proves that the drive is really in: looked at, not copied from the sheet (common practice). */
+export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
+  const toward = way.direction === 'toward-headstock' ? 'toward the headstock' : 'away from the headstock';
+  const { use } = sheet.dial;
+  const looks = [
+    'The lead screw turns',
+    `The carriage goes ${toward}`,
+    `The ${words.halfNut} goes fully home`,
+    ...(use === 'marks' ? ['The thread dial turns, and stands still when it is closed'] : []),
+    ...(drive === 'half-nut' && use === 'not-known'
+      ? ['The thread dial, if any, turns, and stands when it is closed']
+      : []),
+  ];
+  return {
+    ...confirm(
+      'drive',
+      'Prove the drive',
+      'Spindle at the threading speed, tool well clear of the work: look at each, one after the other.',
+      'A closed half nut does not slip: room on both sides before you close it.',
+    ),
+    kind: 'looks',
+    choices: looks,
+    critical: true,
+  };
+}
+
+export function speedStep({ sheet }: StepCase): SheetStep {
+  const { timeInRunOut, rpm, limit, set, marked, cap, asked } = sheet.speed;
+  const left =
+    timeInRunOut === null
+      ? 'No shoulder limits it here.'
+      : `${Math.max(0, timeInRunOut).toFixed(1)} s will be left ${LEFT[limit.endsBy]}.`;
+  const how = set === '' ? '' : `${set}. `;
+  const really = marked === null ? '' : ` Marked ${marked}, it really gives ${rpm} rpm.`;
+  const slower = rpm < asked && cap === null ? ` The plan asks for ${asked} rpm at most.` : '';
+  return value(
+    'speed',
+    'Spindle speed',
+    `${how}${left}${really}${cap === null ? '' : ` ${cap}`}${slower}`,
+    atMost(marked ?? rpm, 'rpm'),
+    'Obey the placards on the machine: some lever positions forbid higher speeds.',
+  );
+}
+
+const LEFT = {
+  opening: 'in the run-out groove',
+  clearing: 'to clear the tool',
+  stopping: 'to stop the spindle',
+  trip: '',
+  'imperfect-length': 'to draw the tool out at the mark',
+  'way-left': 'before the centre',
+} as const;
+
+/** From this angle on the side of the compound lies near the tool's trailing flank, and can be compared with it. */
+const NEAR_FLANK_DEG = 10;
+
+/** The compound where it feeds, or where it leads to the next start; nothing where it does neither. */
+export function compoundSteps({ sheet, way, plan, words }: StepCase): SheetStep[] {
+  const { angleDeg, markDeg, offScale } = sheet.compound;
+  const bed = sheet.compound.offScale
+    ? '; this scale does not reach there: set the angle by a protractor from the cross slide'
+    : sheet.lathe.zeroAlong === 'bed'
+      ? '; this scale reads 0 along the bed'
+      : '';
+  // Beyond the scale the angle itself is set, by a protractor from the cross slide.
+  const set = offScale ? angleDeg : markDeg;
+  const expected = range(set, set - SWIVEL_TOLERANCE_DEG, set + SWIVEL_TOLERANCE_DEG, '°');
+  if (sheet.feed.slide !== 'compound') {
+    if (plan.thread.startsBy !== 'compound') return [];
+    const says = `Along the bed, so that one pitch of its travel leads to the next start${bed}. Gibs snug.`;
+    return [{ ...value('compound', capital(words.compound), says, expected), critical: true }];
+  }
+  const frame = frameOfWay(way);
+  const mirrored =
+    frame.fed === 1
+      ? ''
+      : `, swung to the other side than ${way.side === 'internal' && way.toolSide === 'front' ? 'outside' : 'for right-hand'}`;
+  const internalFront =
+    way.side === 'internal' && way.toolSide === 'front' && frame.fed === 1
+      ? ', swung to the other side than outside'
+      : '';
+  const nearFlank = Math.abs(angleDeg - sheet.thread.flankAngleDeg) <= NEAR_FLANK_DEG;
+  const check = nearFlank ? ' Check: its side lies parallel to the tool’s trailing flank.' : '';
+  return [
+    {
+      ...value(
+        'compound',
+        capital(words.compound),
+        `${angleDeg}° from the cross-slide axis${internalFront === '' ? mirrored : internalFront}${bed}.${check}`,
+        expected,
+      ),
+      critical: true,
+    },
+  ];
+}
+
+/** What is tried before the first cut, with the distances of this lathe. */
+export function travelStep({ way, sheet }: StepCase): SheetStep {
+  const usual = travelWords(way);
+  const first = sheet.travel.filter(
+    ({ what }) => what === 'Begin' || what === 'Bar end' || what.startsWith('Toward'),
+  );
+  const more = first.map(({ what, says }) => `${what}: ${lowerFirst(says)}`).join(' ');
+  return confirm('travel', 'Travel', `${usual} ${more}`.trim().slice(0, 500));
+}
+
+const lowerFirst = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
+
+function travelWords({ side, direction, end, holding }: StepCase['way']): string {
+  const centre =
+    holding === 'chuck-and-centre' || holding === 'between-centres'
+      ? ' clear of the tailstock'
+      : ' as far as it goes';
+  if (side === 'internal')
+    return end === 'through'
+      ? 'Bar through the bore clear of jaws and chuck, clear of the far wall when the tool comes out; slides not near their ends.'
+      : 'Bar to the recess clear of the bottom, clear of the far wall when the tool comes out; slides not near their ends.';
+  return direction === 'away-from-headstock'
+    ? `Carriage in the run-out clear of chuck and shoulder, at its end${centre}; slides not near their ends.`
+    : `Carriage to the ${end === 'mark' ? 'mark' : 'run-out'} clear of chuck and shoulder, back${centre}; slides not near their ends.`;
+}

@@ -1,0 +1,83 @@
+import { frameOfWay } from '@/core/machine/technique/way';
+import { showInsertPitch } from '@/core/thread/tool/insert-pitch';
+import type { LengthUnit } from '@/core/base/units/length';
+import type { SheetStep } from '../sheet-step';
+import type { StepCase } from './step-case';
+import { confirm, range, value } from './step-makers';
+
+/** How far a tip may depart from the plan before the depth is wrong by more than a graduation; common practice. */
+const TIP_TOLERANCE: Record<LengthUnit, number> = { in: 0.002, mm: 0.05 };
+
+export function tipStep({ plan, sheet }: StepCase): SheetStep {
+  const { unit, flankAngleDeg } = sheet.thread;
+  const angle = `${2 * flankAngleDeg}°`;
+  const { pitchFrom, pitchTo } = plan.tool.tip;
+  if (plan.tool.tip.kind === 'insert' && pitchFrom !== null && pitchTo !== null) {
+    const [from, to] = [pitchFrom, pitchTo].map((pitch) =>
+      showInsertPitch(pitch as Parameters<typeof showInsertPitch>[0]),
+    );
+    const pitches = from === to ? `pitch ${from}` : `pitches ${from} to ${to}`;
+    return confirm(
+      'tip',
+      'Insert',
+      `${angle} insert for ${pitches}, seated, screw tight, no chip off the edge.`,
+    );
+  }
+  if (!sheet.tip.known)
+    return confirm(
+      'tip',
+      'Tip',
+      `${angle} by the centre gauge, no nick. Its size is not known: a measurement of the thread decides.`,
+    );
+  if (sheet.tip.kind === 'sharp')
+    return confirm('tip', 'Tip', `Sharp point, ${angle} by the centre gauge, no nick.`);
+  const { size, kind } = sheet.tip;
+  return {
+    ...value(
+      'tip',
+      'Tip',
+      `${angle} by the centre gauge, ${kind} at the tip, no nick. Measure the ${kind}.`,
+      range(size, Math.max(0, size - TIP_TOLERANCE[unit]), size + TIP_TOLERANCE[unit], unit),
+    ),
+    critical: true,
+  };
+}
+
+export function toolStep({ way }: StepCase): SheetStep {
+  const { toolInverted } = frameOfWay(way);
+  const up = toolInverted ? ' upside down,' : '';
+  if (way.side === 'external')
+    return confirm(
+      'tool-square',
+      'Set the tool',
+      way.toolSide === 'back'
+        ? `At the back,${up} on centre height, square to the axis by the centre gauge, holder and tool screws tight.`
+        : toolInverted
+          ? 'Upside down, on centre height, square to the axis by the centre gauge, holder and tool screws tight.'
+          : 'On centre height, square to the axis by the centre gauge, holder and tool screws tight.',
+    );
+  const side = way.toolSide === 'back' ? ' On the far side,' : '';
+  return confirm(
+    'tool-square',
+    'Set the bar',
+    `Bar as stout and short as it goes;${side === '' ? '' : `${side.toLowerCase()}`} tool${up === '' ? '' : up.replace(',', '')} on centre height, square by the centre gauge; mark the depth on the bar.`,
+  );
+}
+
+/** How the zero is taken: what it means is recorded, for the predicted size hangs on it. */
+export function touchOffStep({ plan, way, sheet, words }: StepCase): SheetStep {
+  const dials =
+    sheet.feed.slide === 'compound'
+      ? `set ${words.crossSlide} and ${words.compound} to 0`
+      : sheet.feed.slide === 'readout'
+        ? 'set the readout'
+        : `set the ${words.crossSlide} to 0`;
+  const high = way.side === 'internal' ? ' Find the high spot by turning the work by hand.' : '';
+  const by = {
+    metal: `touch the metal, ${dials}.`,
+    dye: `touch the dye, ${dials}.`,
+    paper: `touch with paper between, ${dials}, and add its thickness.`,
+    short: `stop just short of touching, ${dials}; the reading of the first chip tells the gap.`,
+  }[plan.technique.zeroBy ?? 'dye'];
+  return confirm('touch-off', 'Touch off, zero', `Dye the work. Come in against the backlash, ${by}${high}`);
+}

@@ -1,0 +1,44 @@
+import { lengthIn, type Length } from '@/core/base/units/length';
+import { roundTo } from '@/core/base/units/round';
+import { dialFigures, dialText } from './dial-text';
+
+/** How a reading that counts from touch-off stands on the dial or readout. */
+export interface ShownBy {
+  /** A dial shows turns and a figure within the turn; a readout its absolute figure. */
+  as: 'turns' | 'figure';
+  /** A feed that withdraws the slide makes the figures run down. */
+  counts: 'up' | 'down';
+  perTurn: Length;
+  /** Figure at touch-off. */
+  zeroFigure: number;
+}
+
+/**
+ * A reading as the dial shows it: the figure that stands there, not the amount fed.
+ * @example 0.030 on a dial of 0.100 a turn that runs down shows 0.070
+ */
+export function shownReading(reading: Length, { as, counts, perTurn, zeroFigure }: ShownBy): string {
+  const { unit } = reading;
+  if (as === 'figure') {
+    const figure = zeroFigure + (counts === 'down' ? -reading.value : reading.value);
+    return dialFigures({ value: roundTo(figure, 6), unit });
+  }
+  if (counts === 'up') return dialText(reading, perTurn);
+  const turn = lengthIn(perTurn, unit);
+  const turns = Math.floor(roundTo(reading.value / turn, 9));
+  const rest = roundTo(reading.value - turns * turn, 6);
+  const figure = dialFigures({ value: rest === 0 ? 0 : roundTo(turn - rest, 6), unit });
+  return turns === 0 ? figure : `${turns} ${turns === 1 ? 'turn' : 'turns'} + ${figure}`;
+}
+
+/** A reading from touch-off as it is typed: on a dial with its turns counted in, on a readout the absolute figure. */
+export function readingTyped(reading: number, { as, counts, zeroFigure }: ShownBy): number {
+  if (as !== 'figure') return roundTo(reading, 6);
+  return roundTo(counts === 'down' ? zeroFigure - reading : zeroFigure + reading, 6);
+}
+
+/** What was typed as it stands on the dial, turns counted in, as a reading from touch-off. */
+export function readingShown(figure: number, { as, counts, zeroFigure }: ShownBy): number {
+  if (as !== 'figure') return figure;
+  return roundTo(counts === 'down' ? zeroFigure - figure : figure - zeroFigure, 6);
+}

@@ -1,4 +1,0 @@
-import type { StoredObject } from '../documents/document';
-
-/** The lift from format 1 to 2 of a kind whose fields stayed as they were: 2 only parted the envelope from the content. */
-export const asItWas = (older: StoredObject): StoredObject => older;

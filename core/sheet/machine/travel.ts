@@ -1,3 +1,0 @@
-import { listOf, part, words } from '@/core/documents/parts';
-
-export const travelSchema = listOf(part({ what: words(60), says: words(300) }), 12);
