@@ -1,4 +1,5 @@
-import { CORE, CORE_INNER } from './scripts/house/floors.mjs';
+import { readdirSync } from 'node:fs';
+import { CORE, CORE_INNER, UI, UI_PARTS } from './scripts/house/floors.mjs';
 
 /** Forbids imports by pattern, with the reason shown to whoever breaks the rule. */
 function noImports(files, rules) {
@@ -52,6 +53,25 @@ function aboveInCore(floor, room) {
     ],
   ];
 }
+
+const UI_ALONE = [
+  [
+    ['@/app/*', '@/data/*', '@/demo/*', 'sequelize', 'mariadb'],
+    'ui imports the core; data is server-only and reached through app.',
+  ],
+  ...WHOLE_LIBRARIES,
+];
+
+/** What a level of the interface may not import: those above it. */
+const aboveInUi = (level) => [
+  ...UI_ALONE,
+  ...UI.slice(UI.indexOf(level) + 1).map((above) => [
+    [`@/ui/${above}/**`, ...pathsTo(above)],
+    `ui/${level} lies under ui/${above}: the interface imports downward only.`,
+  ]),
+];
+
+const VIEWS = readdirSync(new URL('ui/views', import.meta.url));
 
 /** The rules that need the types of the whole program. */
 const TYPED = [
@@ -203,15 +223,29 @@ export default {
         ],
       ],
     ),
-    noImports(
-      ['ui/**/*.{ts,tsx}'],
-      [
+    ...UI.map((level) => noImports([`ui/${level}/**/*.{ts,tsx}`], aboveInUi(level))),
+    ...UI_PARTS.map((part, index) =>
+      noImports(
+        [`ui/parts/${part}/**/*.{ts,tsx}`],
         [
-          ['@/app/*', '@/data/*', '@/demo/*', 'sequelize', 'mariadb'],
-          'ui imports the core; data is server-only and reached through app.',
+          ...aboveInUi('parts'),
+          ...UI_PARTS.slice(index + 1).map((above) => [
+            [`@/ui/parts/${above}/**`, ...pathsTo(above)],
+            `ui/parts/${part} stands before ui/parts/${above}.`,
+          ]),
         ],
-        ...WHOLE_LIBRARIES,
+      ),
+    ),
+    noImports(
+      ['ui/views/**/*.{ts,tsx}'],
+      [
+        ...UI_ALONE,
+        [
+          ['@/ui/views/**', ...VIEWS.flatMap(pathsTo)],
+          'A view takes nothing from another: what both need is a part.',
+        ],
       ],
     ),
+    noImports(['ui/test/**/*.{ts,tsx}'], UI_ALONE),
   ],
 };

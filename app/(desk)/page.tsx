@@ -2,7 +2,7 @@ import { redirect } from 'next/navigation';
 import { classBoard } from '@/data/class-board';
 import { guardedPage } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
-import { ClassBoardView } from '@/ui/board/class-board-view';
+import { ClassBoardView } from '@/ui/views/class/class-board-view';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { KitPage } from '@/ui/kit/kit-page';
+import { KitPage } from '@/ui/views/kit-page/kit-page';
 
 export const metadata: Metadata = { title: 'Kit' };
 

@@ -4,10 +4,10 @@ import { demoAccounts } from '@/data/people';
 import { DEMO_PASSWORD, DEMO_PIN } from '@/demo/accounts';
 import { DatabaseDown } from '@/app/server/page-guard';
 import { viewer } from '@/app/server/session';
-import { BenchSignIn } from '@/ui/people/bench-sign-in';
-import { DemoAccounts } from '@/ui/people/demo-accounts';
-import { PasswordSignIn } from '@/ui/people/password-sign-in';
-import { SignedInAs } from '@/ui/people/signed-in-as';
+import { BenchSignIn } from '@/ui/views/people/bench-sign-in';
+import { DemoAccounts } from '@/ui/views/people/demo-accounts';
+import { PasswordSignIn } from '@/ui/views/people/password-sign-in';
+import { SignedInAs } from '@/ui/views/people/signed-in-as';
 
 export const metadata: Metadata = { title: 'Sign in' };
 export const dynamic = 'force-dynamic';

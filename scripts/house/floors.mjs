@@ -18,3 +18,7 @@ export const CORE = {
 
 /** Rooms that have rooms of their own, in their order. */
 export const CORE_INNER = { 'exercise/record': ['entry', 'state', 'shown'] };
+
+/** The order of `ui/`; the parts among each other too. Views know nothing of each other. */
+export const UI = ['kit', 'units', 'drawing', 'shell', 'parts', 'views'];
+export const UI_PARTS = ['outbox', 'thread', 'gauge', 'machine', 'sheet', 'worksheet', 'work', 'plan-fields'];

@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { RadioGroup } from 'radix-ui';
 import { memo, useId } from 'react';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 import { Message } from './message';
 
 export interface ChoiceOption {

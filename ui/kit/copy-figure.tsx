@@ -1,6 +1,6 @@
 'use client';
 
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 import { useToast } from './toast';
 
 /** A figure that a click copies, without its unit. */

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { memo, useId, type ComponentProps, type ReactNode } from 'react';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 import { Message } from './message';
 
 export interface FieldProps extends Omit<ComponentProps<'input'>, 'size'> {

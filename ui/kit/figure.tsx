@@ -1,7 +1,7 @@
 import { clsx } from 'clsx';
 import { memo, type ReactNode } from 'react';
 import type { Why } from '@/core/base/explain/why';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 import { WhyPopover } from './why-popover';
 
 export interface FigureProps {

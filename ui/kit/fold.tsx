@@ -1,7 +1,7 @@
 import { ChevronRight } from 'lucide-react';
 import { Collapsible } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 
 /** What is proposed and seldom changed, folded away with its one-line result. */
 export function Fold({

@@ -1,6 +1,6 @@
 import { Ban, Info, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 
 export type MessageTone = 'error' | 'warning' | 'note';
 

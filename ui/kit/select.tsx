@@ -1,6 +1,6 @@
 import { ChevronDown } from 'lucide-react';
 import { memo, useId } from 'react';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 import { sameChoice, type ChoiceOption } from './choice';
 import { Message } from './message';
 

@@ -1,6 +1,6 @@
 import { clsx } from 'clsx';
 import { memo, useEffect, useRef } from 'react';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 import { StandingMark, type Standing } from './state-mark';
 
 export interface RailStage<Id extends string> {

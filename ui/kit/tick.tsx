@@ -1,5 +1,5 @@
 import { clsx } from 'clsx';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 
 /** A yes or no, ticked at its words. */
 export function Tick({

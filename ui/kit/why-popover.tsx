@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import type { Why } from '@/core/base/explain/why';
-import { useSay } from '../shell/shop-words';
+import { useSay } from './shop-words';
 
 /**
  * Opens the reason behind a figure: formula, numbers put in, source, assumptions. Until it was opened once it is a plain

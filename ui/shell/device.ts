@@ -1,5 +1,5 @@
 import { newId } from './new-id';
-import { readSetting, writeSetting } from './settings';
+import { readSetting, writeSetting } from '@/ui/kit/settings';
 
 /** The id of this browser, made once: its entries carry it with their own count. */
 export function deviceId(): string {

@@ -7,7 +7,7 @@ import { Dialog } from '../kit/dialog';
 import { useDisplayUnit, type DisplayUnit } from '../units/display-unit';
 import { StillHere } from './still-here';
 import { TouchLine } from './touch-line';
-import { writeSetting } from './settings';
+import { writeSetting } from '@/ui/kit/settings';
 import { useKeys, useSingleKeysOn, type KeyBinding } from './use-keys';
 
 const UNITS: { value: DisplayUnit; text: string }[] = [

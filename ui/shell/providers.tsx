@@ -7,7 +7,7 @@ import { DisplayUnitProvider } from '../units/display-unit';
 import type { ShopWords } from '@/core/machine/shop/words';
 import { tellEarlyInput } from './early-input';
 import { ShopTimeProvider } from './shop-time';
-import { ShopWordsProvider } from './shop-words';
+import { ShopWordsProvider } from '@/ui/kit/shop-words';
 
 /** The style sheet with which a dialog holds the page behind it still must carry the page's nonce. */
 if (typeof document !== 'undefined') {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useSyncExternalStore } from 'react';
-import { readSetting, subscribeSettings } from './settings';
+import { readSetting, subscribeSettings } from '@/ui/kit/settings';
 
 /** What single keys do in a view, shown by `?`. */
 export interface KeyBinding {

@@ -4,7 +4,7 @@ import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
-import { PlanningProvider } from '../planning/planning-context';
+import { PlanningProvider } from '@/ui/parts/plan-fields/planning-context';
 
 /** For tests: a form with texts at some fields. */
 export function formWith(leaves: Record<string, string>): PlanForm {

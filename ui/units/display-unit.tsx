@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext, useMemo, useSyncExternalStore, type ReactNode } from 'react';
-import { readSetting, subscribeSettings, writeSetting } from '../shell/settings';
+import { readSetting, subscribeSettings, writeSetting } from '@/ui/kit/settings';
 import { showLengthIn, type DisplayUnit, type ShowLength } from './show-length';
 
 export type { DisplayUnit, ShowLength };

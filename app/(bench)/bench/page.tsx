@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { BenchApp } from '@/ui/bench/bench-app';
+import { BenchApp } from '@/ui/views/bench/bench-app';
 
 export const metadata: Metadata = { title: 'Bench' };
 

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { loadAccount } from '@/data/account';
 import { guardedPage } from '@/app/server/page-guard';
 import { token } from '@/app/server/session';
-import { AccountView } from '@/ui/people/account-view';
+import { AccountView } from '@/ui/views/people/account-view';
 
 export const metadata: Metadata = { title: 'Account' };
 

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { loadFloor } from '@/data/floor';
 import { guardedPage } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
-import { FloorView } from '@/ui/floor/floor-view';
+import { FloorView } from '@/ui/views/floor/floor-view';
 
 export const metadata: Metadata = { title: 'Floor' };
 

@@ -3,7 +3,7 @@ import { benchHome } from '@/data/bench';
 import { loadFloor } from '@/data/floor';
 import { guardedPage } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
-import { GaugeStandIn } from '@/ui/gauge/gauge-stand-in';
+import { GaugeStandIn } from '@/ui/parts/gauge/gauge-stand-in';
 
 export const metadata: Metadata = { title: 'Simulated gauge' };
 

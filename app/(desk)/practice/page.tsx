@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { randomInt } from 'node:crypto';
 import { guardedPage } from '@/app/server/page-guard';
-import { PracticeView } from '@/ui/worksheet/practice-view';
+import { PracticeView } from '@/ui/views/practice/practice-view';
 
 export const metadata: Metadata = { title: 'Practice' };
 

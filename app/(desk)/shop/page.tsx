@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadShop } from '@/data/shop';
 import { guardedPage } from '@/app/server/page-guard';
-import { ShopView } from '@/ui/shop/shop-view';
+import { ShopView } from '@/ui/views/shop/shop-view';
 
 export const metadata: Metadata = { title: 'Shop' };
 

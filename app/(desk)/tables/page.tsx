@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { guardedPage } from '@/app/server/page-guard';
 import { outcomeOf } from '@/data/outcome';
 import { gaugesOf } from '@/data/shop';
-import { TablesView } from '@/ui/tables/tables-view';
+import { TablesView } from '@/ui/views/tables/tables-view';
 
 export const metadata: Metadata = { title: 'Tables' };
 

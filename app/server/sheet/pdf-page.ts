@@ -1,7 +1,7 @@
 import 'server-only';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
-import type { Sketch } from '@/ui/card/sketches/sketch';
+import type { Sketch } from '@/ui/parts/sheet/sketches/sketch';
 
 /** Fonts ship with the application. */
 const FONTS = path.join(process.cwd(), 'node_modules', '@fontsource');

@@ -11,9 +11,9 @@ import {
   threadFacts,
   type PassLine,
   type StepLine,
-} from '@/ui/card/sheet-facts';
-import { sheetSketches } from '@/ui/card/sheet-sketches';
-import { sectionSketch } from '@/ui/card/sketches/section-sketch';
+} from '@/ui/parts/sheet/sheet-facts';
+import { sheetSketches } from '@/ui/parts/sheet/sheet-sketches';
+import { sectionSketch } from '@/ui/parts/sheet/sketches/section-sketch';
 import type { ShowLength } from '@/ui/units/show-length';
 import { PdfPage } from './pdf-page';
 

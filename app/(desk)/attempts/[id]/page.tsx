@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadAttempt } from '@/data/attempts';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { AttemptView } from '@/ui/recording/attempt-view';
+import { AttemptView } from '@/ui/views/record/attempt-view';
 
 export const metadata: Metadata = { title: 'Record' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadRoster } from '@/data/roster';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { RosterPage } from '@/ui/people/roster-page';
+import { RosterPage } from '@/ui/views/people/roster-page';
 
 export const metadata: Metadata = { title: 'Class and people' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadExercise } from '@/data/exercises';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { PlanningView } from '@/ui/planning/planning-view';
+import { PlanningView } from '@/ui/views/plan/planning-view';
 
 export const metadata: Metadata = { title: 'Plan' };
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadPuzzle } from '@/data/puzzles';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { SpotView } from '@/ui/fault/spot-view';
+import { SpotView } from '@/ui/views/spot-the-fault/spot-view';
 
 export const metadata: Metadata = { title: 'Spot the fault' };
 

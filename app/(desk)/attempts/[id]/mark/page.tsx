@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { loadMark } from '@/data/marks';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { MarkView } from '@/ui/marking/mark-view';
+import { MarkView } from '@/ui/views/mark/mark-view';
 
 export const metadata: Metadata = { title: 'Mark' };
 

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { loadLathe } from '@/data/shop';
 import { guardedPage, idOf } from '@/app/server/page-guard';
 import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
-import { LatheView } from '@/ui/shop/lathe-view';
+import { LatheView } from '@/ui/views/shop/lathe-view';
 
 export const metadata: Metadata = { title: 'Lathe' };
 

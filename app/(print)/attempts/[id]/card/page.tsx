@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { loadAttempt } from '@/data/attempts';
 import { guardedPage, idOf } from '@/app/server/page-guard';
-import { SetupSheet } from '@/ui/card/setup-sheet';
-import { sheetFiles } from '@/ui/card/sheet-files';
+import { SetupSheet } from '@/ui/parts/sheet/setup-sheet';
+import { sheetFiles } from '@/ui/parts/sheet/sheet-files';
 import { Notice } from '@/ui/shell/notice';
 
 export const metadata: Metadata = { title: 'Set-up sheet' };

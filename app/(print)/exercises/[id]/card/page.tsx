@@ -3,8 +3,8 @@ import Link from 'next/link';
 import { loadPlanCard } from '@/data/plan-card';
 import { guardedPage, idOf } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
-import { SetupSheet } from '@/ui/card/setup-sheet';
-import { sheetFiles } from '@/ui/card/sheet-files';
+import { SetupSheet } from '@/ui/parts/sheet/setup-sheet';
+import { sheetFiles } from '@/ui/parts/sheet/sheet-files';
 import { Notice } from '@/ui/shell/notice';
 
 export const metadata: Metadata = { title: 'Set-up sheet' };

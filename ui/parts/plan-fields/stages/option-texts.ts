@@ -1,0 +1,96 @@
+import type { ChoiceOption } from '@/ui/kit/choice';
+import type {
+  Clearing,
+  ClearOrder,
+  Drive,
+  Holding,
+  InfeedWay,
+  Level,
+  WorkEnd,
+  ZeroWay,
+} from '@/core/machine/technique/choices';
+import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/measuring/proof/evidence-kinds';
+import type { School } from '@/core/exercise/plan/read/read-schedule';
+import type { Side } from '@/core/thread/standards/thread';
+import { STOPS } from '@/core/machine/stops/stops';
+
+/** The choices of a plan as they are read at the desk; what is offered is decided by the core. */
+export const END_TEXTS: Record<WorkEnd, string> = {
+  groove: 'Run-out groove',
+  recess: 'Recess',
+  mark: 'Pulled out at a mark',
+  through: 'Through',
+  boss: 'Boss beyond',
+};
+
+export const HOLDING_TEXTS: Record<Holding, string> = {
+  chuck: 'Chuck',
+  'chuck-and-centre': 'Chuck and centre',
+  'between-centres': 'Between centres',
+  collet: 'Collet',
+  'four-jaw': 'Four-jaw',
+  faceplate: 'Faceplate',
+  parallels: 'Off the jaws, on parallels',
+};
+
+export const DRIVE_TEXTS: Record<Drive, string> = {
+  'half-nut': 'Half nut opened, thread dial',
+  reversing: 'Half nut closed, reversed',
+  trip: 'Threading trip',
+  free: 'Left to the student',
+};
+
+export const DRIVE_SHORT: Record<Drive, string> = {
+  'half-nut': 'dial',
+  reversing: 'reversed',
+  trip: 'trip',
+  free: 'free',
+};
+
+export const INFEED_TEXTS: Record<InfeedWay, string> = {
+  compound: 'Compound at an angle',
+  alternating: 'Alternating flank',
+  plunge: 'Plunge by dial',
+  readout: 'Plunge by readout',
+  axial: 'Plunge, compound as a fine feed',
+};
+
+export const CLEARING_TEXTS: Record<Clearing, string> = {
+  'cross-slide': 'Cross slide',
+  compound: 'Compound',
+};
+
+export const CLEAR_ORDER_TEXTS: Record<ClearOrder, string> = {
+  'clear-first': 'Clear, then stop',
+  'stop-first': 'Stop, then clear',
+};
+
+export const LEVEL_TEXTS: Record<Level, string> = {
+  'each-step': 'Beginner: step by step',
+  'one-page': 'Practised: one page',
+};
+
+export const ZERO_TEXTS: Record<ZeroWay, string> = {
+  dye: 'On dye',
+  metal: 'On metal',
+  paper: 'Paper between',
+  short: 'Short of touching',
+};
+
+export const SCHOOL_TEXTS: Record<School, string> = {
+  'constant-area': 'Constant chip area',
+  'constant-infeed': 'Constant infeed',
+  'two-thirds': 'To two thirds, then smaller',
+  list: 'Decreasing list',
+  chart: 'Readings of a chart',
+  until: 'Repeat until a check',
+  own: 'Own table',
+};
+
+export const optionsOf = <V extends string>(values: readonly V[], texts: Record<V, string>): ChoiceOption[] =>
+  values.map((value) => ({ value, text: texts[value] }));
+
+export const evidenceOptions = (side: Side): ChoiceOption[] =>
+  EVIDENCE_KINDS.map((kind) => ({ value: kind, text: EVIDENCE_DATA[kind].name(side) }));
+
+export const STOP_OPTIONS: ChoiceOption[] = STOPS.map(({ id, name }) => ({ value: id, text: name }));

@@ -1,0 +1,29 @@
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
+import type { WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { EarlierSteps } from './earlier-try';
+
+export interface AttemptShown {
+  id: number;
+  title: string;
+  /** The sheet of the lathe chosen; null while none is. */
+  sheet: Sheet | null;
+  sheetId: number | null;
+  lathes: readonly { sheetId: number; name: string }[];
+  student: { id: number; name: string };
+  tryNumber: number;
+  revision: number;
+  /** The server holds something of the sheet back. */
+  hides?: boolean;
+  /** Micrometers of the shop, by name. */
+  instruments?: readonly string[];
+  /** What has to be found first; null where nothing is asked. */
+  worksheet?: WorksheetShown | null;
+  entries: Entry[];
+  marked: boolean;
+  /** What the mark gave, where the page knows it. */
+  verdict?: { total: number; passed: boolean } | null;
+  /** Steps that stood at the end of the try before, on the same lathe. */
+  earlier?: EarlierSteps | null;
+  who: { id: number; name: string; role: Role };
+}

@@ -1,0 +1,474 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { predict } from '@/core/exercise/record/state/predict';
+import type { EntryContent } from '@/core/exercise/record/entry/kinds';
+import { goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import { readSheet } from '@/core/exercise/sheet/sheet';
+import { completeBrowser } from '@/ui/test/browser';
+import { MeasurePanel } from './measure-panel';
+import { NotKnownNote } from './not-known-note';
+import { PassPanel } from './pass-panel';
+import { ProvePanel } from './prove-panel';
+import { RecordList } from './record-list';
+import { StepPanel } from './step-panel';
+
+completeBrowser();
+const sheet = sheetOf({ 'work.diameter': '0.7440' });
+const cuts = plannedWork(sheet);
+const ready = goodSteps(sheet);
+const [wires] = sheet.proof as [(typeof sheet.proof)[number]];
+const progressOf = (contents: EntryContent[]) => predict(sheet, recordOf(contents));
+const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
+const refuse = (field: string, message: string) =>
+  jest.fn(() => Promise.resolve({ ok: false as const, message, fields: { [field]: message } }));
+
+describe('the next pass', () => {
+  test('“cut as planned” sends the planned pass, without a reading', async () => {
+    const add = accept();
+    const onScratch = jest.fn();
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf(goodSteps(sheet))}
+        canRecord
+        add={add}
+        onScratch={onScratch}
+        onStep={jest.fn()}
+      />,
+    );
+    expect(screen.getByTestId('next-reading').textContent).toContain('0.002');
+    fireEvent.click(screen.getByRole('button', { name: 'Cut as planned' }));
+    await waitFor(() => expect(onScratch).toHaveBeenCalled());
+    expect(add).toHaveBeenCalledWith({ kind: 'pass', plannedPass: '1', drive: 'half-nut', mark: '' });
+  });
+
+  test('a drive of a later release stands in the way, and “as you were shown” is no fault', async () => {
+    const later = readSheet({ ...sheet, way: { ...sheet.way, drive: 'belt' } });
+    const add = accept();
+    const prediction = predict(later, recordOf(ready));
+    render(
+      <>
+        <NotKnownNote sheet={later} />
+        <PassPanel
+          sheet={later}
+          prediction={prediction}
+          canRecord
+          add={add}
+          onScratch={jest.fn()}
+          onStep={jest.fn()}
+        />
+      </>,
+    );
+    expect(screen.getByText(/Not known here: How the cut is driven\./)).not.toBeNull();
+    expect(screen.queryByTestId('next-reading')).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Cut all the same…' }));
+    expect(screen.getByText(/It is recorded as any other cut/)).not.toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'I have cut' }));
+    await waitFor(() => expect(add).toHaveBeenCalledWith(expect.objectContaining({ plannedPass: '1' })));
+  });
+
+  test('a refused own reading stays as typed, with its message', async () => {
+    const add = refuse('reading', 'Use a decimal point: 0.012.');
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf(ready)}
+        canRecord
+        add={add}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
+    const own = screen.getByLabelText('Own reading of the compound');
+    fireEvent.change(own, { target: { value: '0,012' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record own reading' }));
+    expect(await screen.findByText('Use a decimal point: 0.012.')).not.toBeNull();
+    expect((own as HTMLInputElement).value).toBe('0,012');
+  });
+
+  test('an open hold point stands in the way; to cut all the same is asked twice and sent as such', async () => {
+    const add = accept();
+    const open = goodSteps(sheet).filter((each) => each.kind !== 'sign-off');
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf(open)}
+        canRecord
+        add={add}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
+    expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
+    expect(screen.getByRole('region', { name: 'What stands in the way' }).textContent).toContain(
+      'Instructor looks: hold point',
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Cut all the same…' }));
+    expect(add).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole('button', { name: 'I have cut' }));
+    await waitFor(() => expect(add).toHaveBeenCalledWith(expect.objectContaining({ allTheSame: 'yes' })));
+  });
+
+  test('a wrong value at a critical step leads back to it', () => {
+    const onStep = jest.fn();
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf([...ready, stepDone('compound', 60)])}
+        canRecord
+        add={accept()}
+        onScratch={jest.fn()}
+        onStep={onStep}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Go to it' }));
+    expect(onStep).toHaveBeenCalledWith('compound');
+  });
+
+  test('says when the plan goes past the measured target', () => {
+    const feeding = cuts.filter(({ kind }) => kind !== 'measurement').slice(0, 11);
+    const measured = progressOf([
+      ...ready,
+      ...feeding,
+      measuredAt(sheet, sheet.wires.overWires.target + 0.0008, 'mid'),
+    ]);
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={measured}
+        canRecord
+        add={accept()}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
+    expect(screen.getByText(/By your measurement stop at/)).not.toBeNull();
+  });
+
+  test('a stop that is due comes before the next cut, and can be passed over', async () => {
+    const add = accept();
+    const third = cuts.findIndex(({ kind }) => kind === 'stop');
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf([...ready, ...cuts.slice(0, third)])}
+        canRecord
+        add={add}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
+    expect(screen.getByRole('region', { name: 'Stop: Form' })).not.toBeNull();
+    expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Pass it over' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith({ kind: 'stop', stopId: 'stop-1', answer: 'passed-over' }),
+    );
+  });
+
+  test('when all is cut there is nothing to cut as planned', () => {
+    render(
+      <PassPanel
+        sheet={sheet}
+        prediction={progressOf([...ready, ...cuts])}
+        canRecord={false}
+        add={accept()}
+        onScratch={jest.fn()}
+        onStep={jest.fn()}
+      />,
+    );
+    expect(screen.getByRole('heading', { name: 'All planned passes are cut' })).not.toBeNull();
+    expect(screen.queryByRole('button')).toBeNull();
+  });
+});
+
+test('a blank that measures otherwise than planned: one touch figures the passes anew', async () => {
+  const add = accept();
+  const other = goodSteps(sheet).map((each) =>
+    each.kind === 'step' && each.stepId === 'blank' ? { ...each, value: 0.742 } : each,
+  );
+  render(
+    <PassPanel
+      sheet={sheet}
+      prediction={progressOf(other)}
+      canRecord
+      add={add}
+      onScratch={jest.fn()}
+      onStep={jest.fn()}
+    />,
+  );
+  expect(screen.getByText(/The blank measures/).textContent).toContain(
+    '0.7420 in; these passes are figured for 0.7440',
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'Figure the passes anew' }));
+  await waitFor(() =>
+    expect(add).toHaveBeenCalledWith({ kind: 'refigure', what: 'work-diameter', value: '0.742' }),
+  );
+});
+
+describe('measuring', () => {
+  test('a reading unlike what the passes foretell is asked about once; “it reads so” records it with the question', async () => {
+    const add = accept();
+    const after = progressOf([...ready, ...cuts.slice(0, 12)]);
+    render(<MeasurePanel evidence={wires} sheet={sheet} prediction={after} canRecord add={add} />);
+    fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.800' } });
+    fireEvent.change(screen.getByLabelText('Instrument'), { target: { value: 'Micrometer 0-25' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
+    expect(await screen.findByRole('region', { name: 'Asked about' })).not.toBeNull();
+    expect(add).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole('button', { name: 'It reads so: record it' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(
+        expect.objectContaining({ start: '0.800', instrument: 'Micrometer 0-25', questioned: 'unlike' }),
+      ),
+    );
+  });
+
+  test('the Enter of a gauge that types leads to the next empty field; on an empty one it records', async () => {
+    const add = accept();
+    render(<MeasurePanel evidence={wires} sheet={sheet} prediction={progressOf([])} canRecord add={add} />);
+    const start = screen.getByLabelText('Start');
+    start.focus();
+    fireEvent.change(start, { target: { value: '0.7635' } });
+    // A key whose default was prevented submits nothing.
+    expect(fireEvent.keyDown(start, { key: 'Enter' })).toBe(false);
+    expect(document.activeElement).toBe(screen.getByLabelText('Middle'));
+    expect(fireEvent.keyDown(screen.getByLabelText('Middle'), { key: 'Enter' })).toBe(true);
+    expect(add).not.toHaveBeenCalled();
+    await Promise.resolve();
+  });
+
+  test('sends what was typed and empties the fields when it was taken', async () => {
+    const add = accept();
+    render(<MeasurePanel evidence={wires} sheet={sheet} prediction={progressOf([])} canRecord add={add} />);
+    fireEvent.change(screen.getByLabelText('Start'), { target: { value: '0.7635' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record, go on cutting' }));
+    await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Start').value).toBe(''));
+    expect(add).toHaveBeenCalledWith({
+      kind: 'measurement',
+      evidenceId: 'wires',
+      purpose: 'mid',
+      instrument: '',
+      zero: '',
+      questioned: '',
+      start: '0.7635',
+      middle: '',
+      end: '',
+      crest: '',
+      wire: '',
+    });
+  });
+
+  test('puts each message at its field', async () => {
+    render(
+      <MeasurePanel
+        evidence={wires}
+        sheet={sheet}
+        prediction={progressOf([])}
+        canRecord
+        add={refuse('end', 'The final measurement wants all three places.')}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Record as final' }));
+    await screen.findByText('The final measurement wants all three places.');
+    const end = screen.getByLabelText('End');
+    expect(end.getAttribute('aria-invalid')).toBe('true');
+    expect(document.getElementById(end.getAttribute('aria-describedby') ?? '')?.textContent).toBe(
+      'Error: End: The final measurement wants all three places.',
+    );
+    expect(screen.getByLabelText('Start').getAttribute('aria-invalid')).toBe('false');
+  });
+
+  test.each([
+    ['Still to cut', sheet.wires.overWires.max + 0.002, true],
+    ['In the limits', sheet.wires.overWires.target, false],
+    ['Over-cut', sheet.wires.overWires.min - 0.001, false],
+  ])('says “%s” in words and shape', (words, over, left) => {
+    render(
+      <MeasurePanel
+        evidence={wires}
+        sheet={sheet}
+        prediction={progressOf([...cuts.slice(0, 9), measuredAt(sheet, over, 'mid')])}
+        canRecord={false}
+        add={accept()}
+      />,
+    );
+    const remaining = within(screen.getByRole('region', { name: 'Remaining feed' }));
+    expect(remaining.getByText(new RegExp(words))).not.toBeNull();
+    expect(remaining.queryByText('Compound left') !== null).toBe(left);
+  });
+});
+
+describe('a step', () => {
+  const stepOf = (id: string, contents: EntryContent[] = []) => {
+    const found = progressOf(contents).steps.find(({ step }) => step.id === id);
+    if (found === undefined) throw new Error(id);
+    return found;
+  };
+
+  test('with a value shows what is expected and sends what was set', async () => {
+    const add = accept();
+    const onDone = jest.fn();
+    render(
+      <StepPanel
+        unit="in"
+        progress={stepOf('blank')}
+        canRecord
+        canSignOff={false}
+        add={add}
+        onDone={onDone}
+      />,
+    );
+    expect(screen.getByText('0.7440 in (0.7391 to 0.7485)')).not.toBeNull();
+    fireEvent.change(screen.getByLabelText('Set or measured'), { target: { value: '0.7441' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Record' }));
+    await waitFor(() => expect(onDone).toHaveBeenCalled());
+    expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441', count: '0.7441' });
+  });
+
+  test('out of its limits is said in words', () => {
+    render(
+      <StepPanel
+        unit="in"
+        progress={stepOf('blank', [stepDone('blank', 0.7)])}
+        canRecord
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />,
+    );
+    expect(screen.getByText(/outside the limits/)).not.toBeNull();
+  });
+
+  test('the hold point is the instructor’s', async () => {
+    const student = render(
+      <StepPanel
+        unit="in"
+        progress={stepOf('instructor-look')}
+        canRecord
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />,
+    );
+    expect(screen.queryByRole('button')).toBeNull();
+    expect(screen.getByText(/Only the instructor signs this off/)).not.toBeNull();
+    student.unmount();
+    const add = accept();
+    render(
+      <StepPanel
+        unit="in"
+        progress={stepOf('instructor-look')}
+        canRecord
+        canSignOff
+        add={add}
+        onDone={jest.fn()}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'I have looked: go on' }));
+    await waitFor(() => expect(add).toHaveBeenCalledWith({ kind: 'sign-off', stepId: 'instructor-look' }));
+  });
+
+  test('a hazard defers to shop, manual, law and instructor', () => {
+    render(
+      <StepPanel
+        unit="in"
+        progress={stepOf('dry-run')}
+        canRecord={false}
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />,
+    );
+    expect(
+      screen.getByText(/shop’s rules, the machine’s manual and local law; a qualified instructor decides/),
+    ).not.toBeNull();
+  });
+});
+
+describe('the nut as the proof', () => {
+  const byNut = sheetOf({ 'proof.evidence.0.kind': 'nut' });
+  const work = plannedWork(byNut);
+
+  test.each([
+    ['on the way while passes are left', work.slice(0, 4), 'mid'],
+    ['final when none is', work, 'final'],
+  ] as const)('is %s', async (_, done, purpose) => {
+    const add = accept();
+    const entries = recordOf([...goodSteps(byNut), ...done]);
+    render(
+      <ProvePanel
+        sheet={byNut}
+        prediction={predict(byNut, entries)}
+        entries={entries}
+        canRecord
+        mayLook={false}
+        add={add}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Goes on, tight' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(expect.objectContaining({ kind: 'trial', answer: 'tight', purpose })),
+    );
+  });
+});
+
+test('what the nut says to take is one touch away, at the reading that the dial shows then', async () => {
+  const byNut = sheetOf({ 'proof.evidence.0.kind': 'nut', 'work.diameter': '0.7440' });
+  const add = accept();
+  const tight: EntryContent = {
+    kind: 'trial',
+    purpose: 'mid',
+    evidenceId: byNut.proof[0]!.id,
+    stopId: null,
+    answer: 'tight',
+    end: 'one',
+    toShoulder: null,
+    crest: null,
+    reading: 0.04,
+  };
+  const at = plannedWork(byNut).slice(0, 9);
+  const entries = recordOf([...goodSteps(byNut), ...at, tight]);
+  const prediction = predict(byNut, entries);
+  render(
+    <PassPanel
+      sheet={byNut}
+      prediction={prediction}
+      canRecord
+      add={add}
+      onScratch={jest.fn()}
+      onStep={jest.fn()}
+    />,
+  );
+  const more = prediction.nut!.reckoning.nextInfeed!;
+  const to = Math.round((prediction.reading.value + more) * 1000) / 1000;
+  fireEvent.click(
+    screen.getByRole('button', { name: `Cut ${more} in more instead: compound to ${to.toFixed(3)}` }),
+  );
+  await waitFor(() =>
+    expect(add).toHaveBeenCalledWith(expect.objectContaining({ kind: 'pass', reading: String(to) })),
+  );
+});
+
+describe('the record', () => {
+  test('keeps struck entries readable, with the reason, and offers to strike only what stands', () => {
+    const record = recordOf([...cuts.slice(0, 2), { kind: 'strike', entryId: 'e2', reason: 'not cut yet' }]);
+    render(<RecordList sheet={sheet} entries={record} onStrike={accept()} />);
+    expect(screen.getAllByRole('listitem')).toHaveLength(2);
+    expect(screen.getByText(/Struck out by student: not cut yet/)).not.toBeNull();
+    expect(screen.getAllByRole('button', { name: /^Strike out/ })).toHaveLength(1);
+  });
+
+  test('striking wants its reason', async () => {
+    const strike = refuse('reason', 'Say why the entry is struck out.');
+    render(<RecordList sheet={sheet} entries={recordOf(cuts.slice(0, 1))} onStrike={strike} />);
+    fireEvent.click(screen.getByRole('button', { name: /^Strike out: Pass 1/ }));
+    fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Strike out' }));
+    expect(await screen.findByText('Say why the entry is struck out.')).not.toBeNull();
+    expect(strike).toHaveBeenCalledWith({ kind: 'strike', entryId: 'e1', reason: '' });
+  });
+
+  test('an empty record says so', () => {
+    render(<RecordList sheet={sheet} entries={[]} />);
+    expect(screen.getByText('Nothing is recorded yet.')).not.toBeNull();
+  });
+});

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { readingShown } from '@/core/machine/lathe/shown-reading';
+import { warnCut } from '@/core/exercise/record/shown/warn-cut';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { sheetShownBy } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { parseLength } from '@/core/base/units/parse-length';
+import { Button } from '@/ui/kit/button';
+import { Keypad } from '@/ui/kit/keypad';
+import { Message } from '@/ui/kit/message';
+import { FedBy, type FedBySlide } from '@/ui/parts/work/fed-by';
+import { slideWord } from '@/ui/parts/sheet/slide-word';
+import { CutWarnings } from './cut-warnings';
+
+/**
+ * A cut that was made otherwise than planned: at another reading, fed by the cross slide, or with no reading taken. What
+ * such a cut would do is said while it is typed.
+ */
+export function OwnReading({
+  sheet,
+  prediction,
+  typed,
+  onTyped,
+  problem,
+  onBack,
+  onRecord,
+}: {
+  sheet: Sheet;
+  prediction: Prediction;
+  typed: string;
+  onTyped: (typed: string) => void;
+  problem: string | null;
+  onBack: () => void;
+  onRecord: (fields: EntryFields) => Promise<boolean>;
+}) {
+  const [fed, setFed] = useState<FedBySlide>('planned');
+  const byCross = fed === 'cross-slide';
+  const { unit } = sheet.lathe.dial.graduation;
+  const { crossSlide } = sheet.words;
+  const read = byCross ? null : parseLength('reading', typed, unit);
+  const warnings =
+    read?.ok === true
+      ? warnCut(sheet, prediction, readingShown(read.value.length.value, sheetShownBy(sheet)))
+      : [];
+  const label = byCross
+    ? `How far the ${crossSlide} stands beyond its zero, on the radius`
+    : `What the ${sheet.feed.as === 'figure' ? 'readout' : slideWord(sheet)} really reads`;
+  return (
+    <form
+      className="grid max-w-2xl grid-cols-[1fr_16rem] gap-x-6 gap-y-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void onRecord(byCross ? { crossSlide: typed } : { reading: typed, warned: warnings.join(' ') }).then(
+          (done) => {
+            if (done) onTyped('');
+          },
+        );
+      }}
+    >
+      <div className="grid content-start gap-4">
+        <FedBy sheet={sheet} chosen={fed} onChoose={setFed} />
+        <label className="grid gap-1">
+          <span className="label text-ink-soft">{label}</span>
+          <span className="flex items-baseline gap-2">
+            <input
+              autoFocus
+              aria-label={label}
+              value={typed}
+              inputMode="decimal"
+              autoComplete="off"
+              onChange={(event) => onTyped(event.target.value)}
+              className="figures min-h-20 w-full min-w-0 rounded-cut border-2 border-rule-strong bg-paper-raised px-3 text-5xl"
+            />
+            <span className="text-2xl text-ink-soft">{unit}</span>
+          </span>
+        </label>
+        <CutWarnings codes={warnings} />
+        {problem !== null && <Message tone="error">{problem}</Message>}
+        <Button type="submit" tone="main" size="bench" className="min-h-20">
+          {byCross ? 'Record this cut' : 'Cut at this reading'}
+        </Button>
+        <div className="flex flex-wrap gap-2">
+          <Button size="bench" onClick={() => void onRecord({ notTaken: 'yes' })}>
+            Cut, reading not taken
+          </Button>
+          <Button size="bench" tone="quiet" onClick={onBack}>
+            Back
+          </Button>
+        </div>
+      </div>
+      <Keypad
+        label="Reading"
+        point="."
+        onKey={(key) => onTyped(typed + key)}
+        onBack={() => onTyped(typed.slice(0, -1))}
+      />
+    </form>
+  );
+}

@@ -1,0 +1,189 @@
+import { useEffect, useRef, useState } from 'react';
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { chipLook } from '@/core/exercise/record/shown/chip-look';
+import { warnCut } from '@/core/exercise/record/shown/warn-cut';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import { dialFigures } from '@/core/machine/lathe/dial-text';
+import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { DRIVE_DATA } from '@/core/machine/technique/drives';
+import { useGauge } from '@/ui/parts/gauge/use-gauge';
+import { Button } from '@/ui/kit/button';
+import { Message } from '@/ui/kit/message';
+import { AllCut } from '@/ui/parts/work/all-cut';
+import { Chips } from '@/ui/parts/work/chips';
+import { CutByNut } from '@/ui/parts/work/cut-by-nut';
+import { KIND_WORDS } from '@/ui/parts/work/next-pass';
+import { NutSays } from '@/ui/parts/work/nut-says';
+import { Refigure } from '@/ui/parts/work/refigure';
+import { slideWord } from '@/ui/parts/sheet/slide-word';
+import { Steps } from '@/ui/parts/work/stop-panel';
+import { useKept } from '@/ui/shell/kept';
+import { CutWarnings } from './cut-warnings';
+import { OwnReading } from './own-reading';
+import type { BenchRecord } from './use-bench-record';
+
+/** Where the half nut can have closed besides at a mark: worth recording, or a second groove is never explained. */
+const BETWEEN = 'between two';
+
+/** The next cut: what the dial has to read, what the chip looks like, one touch when it is cut. */
+export function PassNow({
+  sheet,
+  prediction,
+  add,
+}: {
+  sheet: Sheet;
+  prediction: Prediction;
+  add: BenchRecord['add'];
+}) {
+  const { next, passes, cuts } = prediction;
+  const [typing, setTyping] = useState(false);
+  const [typed, setTyped] = useKept('own-reading', '');
+  const [mark, setMark] = useKept('mark-caught', '');
+  const [otherDrive, setDrive] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const cutButton = useRef<HTMLButtonElement>(null);
+  const { cycles } = sheet.words;
+  const cycle = cycles.find((each) => each.drive === (otherDrive ?? prediction.drive)) ?? cycles[0];
+  const drive = cycle?.drive ?? prediction.drive;
+  const warnings = next === null ? [] : warnCut(sheet, prediction, next.dialReading.value);
+  const catches = drive === 'half-nut';
+  const otherMark =
+    catches &&
+    sheet.way.markRule === 'same' &&
+    mark !== '' &&
+    prediction.firstMark !== null &&
+    mark !== prediction.firstMark;
+
+  // A readout sends where the slide stands: that is a reading to look at, and never the touch of “Cut”.
+  useGauge(({ value }) => {
+    setTyped(String(value));
+    setTyping(true);
+  });
+
+  // Enter is the cut: the button takes the focus again for each.
+  useEffect(() => {
+    if (!typing) cutButton.current?.focus({ preventScroll: true });
+  }, [typing, cuts.length]);
+
+  async function record(fields: EntryFields): Promise<boolean> {
+    const added = await add({
+      kind: 'pass',
+      plannedPass: next === null ? '' : String(next.n),
+      drive,
+      mark: catches ? mark : '',
+      ...fields,
+    });
+    setProblem(added.ok ? null : (added.fields.reading ?? added.fields.crossSlide ?? added.message));
+    if (added.ok) setTyping(false);
+    return added.ok;
+  }
+
+  if (typing)
+    return (
+      <OwnReading
+        sheet={sheet}
+        prediction={prediction}
+        typed={typed}
+        onTyped={setTyped}
+        problem={problem}
+        onBack={() => setTyping(false)}
+        onRecord={record}
+      />
+    );
+  const marks = [...new Set(sheet.dial.marks.map(({ label, name }) => (label === '' ? name : label)))];
+  return (
+    <div className="grid content-start gap-4">
+      {next === null ? (
+        <AllCut sheet={sheet} prediction={prediction} />
+      ) : (
+        <>
+          <h2 className="text-3xl">
+            Pass {next.n} of {passes.length}{' '}
+            <span className="font-normal text-ink-soft">
+              · {KIND_WORDS[next.kind]}
+              {sheet.thread.starts > 1 && `, start ${next.start}`}
+              {next.until !== null && ', until it is enough'}
+            </span>
+          </h2>
+          <p>
+            <span className="label block text-ink-soft">
+              {sheet.feed.as === 'figure' ? 'Readout to' : `${capital(slideWord(sheet))} to`}
+            </span>
+            <span
+              data-testid="next-reading"
+              className="figures text-9xl leading-none font-medium text-dye tablet:text-8xl"
+            >
+              {shownOnSheet(next.dialReading, sheet)}
+            </span>
+            <span className="ml-3 text-3xl text-ink-soft">{next.dialReading.unit}</span>
+            <span className="ml-6 text-2xl whitespace-nowrap text-ink-soft">
+              + <span className="figures">{dialFigures(next.dialInfeed)}</span>
+            </span>
+          </p>
+          {prediction.nut !== null && <NutSays sheet={sheet} nut={prediction.nut} />}
+        </>
+      )}
+      {prediction.segment.wantsPassAtNoInfeed && (
+        <Message tone="warning">
+          The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
+        </Message>
+      )}
+      <CutWarnings codes={warnings} />
+      <div className="flex items-stretch gap-3">
+        {next !== null && (
+          <Button
+            ref={cutButton}
+            tone="main"
+            size="bench"
+            className="min-h-20 flex-1"
+            onClick={() => void record({ warned: warnings.join(' ') })}
+          >
+            <span className="text-4xl">Cut</span>
+          </Button>
+        )}
+        <Button
+          size="bench"
+          className={next === null ? 'min-h-20 flex-1' : 'min-h-20'}
+          onClick={() => setTyping(true)}
+        >
+          {next === null ? 'Cut on by what was found…' : 'Otherwise…'}
+        </Button>
+      </div>
+      <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
+      {problem !== null && <Message tone="error">{problem}</Message>}
+      {otherMark && (
+        <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
+      )}
+      {catches && marks.length > 0 && (
+        <Chips
+          label="Mark caught"
+          chosen={mark}
+          options={[...marks, BETWEEN].map((id) => ({ id, text: id }))}
+          onChoose={(id) => setMark(id === mark ? '' : id)}
+        />
+      )}
+      {cycle !== undefined && <Steps steps={cycle.steps} />}
+      {next !== null && (
+        <p className="border-l-4 border-rule-strong pl-3 text-lg">
+          <span className="label block text-ink-soft">The chip</span>
+          {chipLook(sheet, next)}
+        </p>
+      )}
+      <Refigure sheet={sheet} prediction={prediction} canRecord add={add} />
+      {cycles.length > 1 && (
+        <Chips
+          label="Driven by"
+          chosen={drive}
+          options={cycles.map((each) => ({
+            id: each.drive,
+            text: each.drive === 'unknown' ? each.name : DRIVE_DATA[each.drive].short,
+            title: each.name,
+          }))}
+          onChoose={setDrive}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { Button } from '@/ui/kit/button';
+import { Message } from '@/ui/kit/message';
+import { signOut } from '@/ui/parts/outbox/sign-out';
+
+/** Says on the sign-in page that somebody is signed in still. */
+export function SignedInAs({ name }: { name: string }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3 border-l-8 border-dye bg-paper-raised px-4 py-2">
+      <span>
+        Signed in: <strong>{name}</strong>.
+      </span>
+      <Link href="/" className="underline underline-offset-2">
+        Go on as {name}
+      </Link>
+      <Button onClick={() => void signOut().then(setProblem)}>Sign out</Button>
+      {problem !== null && <Message tone="error">{problem}</Message>}
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+'use client';
+
+import Link from 'next/link';
+import { memo } from 'react';
+import { Button, buttonClass } from '@/ui/kit/button';
+
+/** What can be done with the plan: hand it out, or look at its card. */
+export const PlanActions = memo(function PlanActions({
+  ready,
+  toMend,
+  card,
+  onHandOut,
+}: {
+  ready: boolean;
+  /** How many fields stand in the way. */
+  toMend: number;
+  card: string;
+  onHandOut: () => void;
+}) {
+  return (
+    <div className="grid grid-cols-[1fr_auto] gap-2 border-t border-rule p-3">
+      <Button tone="main" disabled={!ready} onClick={onHandOut}>
+        Hand out…
+      </Button>
+      <Link href={card} className={buttonClass('plain')} aria-disabled={!ready}>
+        Sheet
+      </Link>
+      {!ready && <p className="col-span-2 text-sm text-ink-soft">{stillToMend(toMend)}</p>}
+    </div>
+  );
+});
+
+function stillToMend(count: number): string {
+  return `${count} ${count === 1 ? 'field' : 'fields'} to mend before it can be handed out.`;
+}
