@@ -73,7 +73,7 @@ export async function visibleAttempt(
 }
 
 /** A lathe on which an attempt may be made. */
-export interface LatheChoice {
+interface LatheChoice {
   sheetId: number;
   name: string;
 }
@@ -106,7 +106,7 @@ export interface AttemptView {
 }
 
 /** Steps of an earlier try that may still stand on the same lathe. */
-export interface EarlierSteps {
+interface EarlierSteps {
   tryNumber: number;
   steps: { stepId: string; value: number | null; choice: string | null; count: number | null }[];
 }

@@ -40,7 +40,7 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
 };
 
 /** The statements that give a user just that. @param account quoted, such as `'oyakata'@'127.0.0.1'` */
-export function grantStatements(account: string, schema: string): string[] {
+function grantStatements(account: string, schema: string): string[] {
   return Object.entries(APPLICATION_MAY).map(
     ([table, more]) =>
       `GRANT SELECT${more === '' ? '' : `, ${more}`} ON \`${schema}\`.\`${table}\` TO ${account}`,

@@ -245,7 +245,7 @@ interface NewTry {
 }
 
 /** A try of each student, with its summary: however many they are, the questions to the database stay as many. */
-export async function makeAttempts(
+async function makeAttempts(
   { exerciseId, handOutId, schemeId, classId, revisionId }: Hand,
   tries: readonly NewTry[],
   now: Date,

@@ -5,7 +5,8 @@ import { markAttempt } from './marks';
 import { passOn } from './outcome';
 import { ENTRY_KINDS, type KnownKind } from '@/core/exercise/record/entry/kinds';
 import { MOST_ENTRIES } from '@/core/exercise/record/entry/room';
-import type { KeptEntry } from '@/core/exercise/record/entry/entry-envelope';
+import type { InferType } from 'yup';
+import type { keptEntrySchema } from '@/core/exercise/record/entry/entry-envelope';
 import { entryExamples } from '@/core/test/entry-examples';
 import { sheetOf } from '@/core/test/record';
 import { appendEntry } from './append-entry';
@@ -15,6 +16,8 @@ import { placeOfSeal, type Sealed } from './seals';
 import { browser } from './test/bench-browser';
 import { classDatabase, NO_MARKS } from './test/class-database';
 import { sentEntry } from './test/fresh-database';
+
+type KeptEntry = InferType<typeof keptEntrySchema>;
 
 const { people, issue } = classDatabase();
 const NONE: ReadonlyMap<number, number> = new Map();

@@ -14,7 +14,7 @@ import { change, places, rowsOf } from './query';
 import { openSeal, type Sealed } from './seals';
 
 /** How each entry of a device fared, in the order in which it was sent. */
-export interface Fared {
+interface Fared {
   id: string;
   /** Recorded, now or before; refused, and kept beside the record; or to be sent again later. */
   how: 'taken' | 'refused' | 'not-yet';
@@ -22,7 +22,7 @@ export interface Fared {
 }
 
 /** Why nothing more of an attempt is taken from this device for now. */
-export interface Waits {
+interface Waits {
   attemptId: number;
   /** The number that is awaited from this device; 0: the device can do nothing but wait. */
   sequence: number;

@@ -28,9 +28,6 @@ function bookSecret(): Promise<string> {
   return secret;
 }
 
-/** For tests, each with a book of its own. */
-export const forgetBookSecret = (): void => void (secret = null);
-
 /** The key of one person's seal. It is told to that person only, at the device at which it was made. */
 export async function keyOfSeal(personId: number, seal: string): Promise<Buffer> {
   return createHmac('sha256', await bookSecret())

@@ -12,7 +12,7 @@ import { hashOf } from './secrets';
 /** A session of a student that was not used for so long is over. */
 export const IDLE_DAYS = 30;
 /** No session lasts longer than a day's work: after it the secret is asked for again; at a bench the PIN alone. */
-export const SESSION_HOURS = 12;
+const SESSION_HOURS = 12;
 /** How exactly the last use is noted. */
 const SEEN_EVERY_MS = 60_000;
 /** 32 bytes in base64url. */

@@ -21,7 +21,7 @@ import type { PersonView } from './people';
 import { change, insertRow, rowOf, rowsOf } from './query';
 import { storedJson } from './stored-json';
 
-export type ItemKind = 'lathe' | BookKind;
+type ItemKind = 'lathe' | BookKind;
 
 /** A thing of the shop with its last revision. */
 export interface ShopItem<D> {
@@ -32,7 +32,7 @@ export interface ShopItem<D> {
   document: D;
 }
 
-export async function itemsOf<D>(kind: ItemKind, read: (stored: unknown) => D): Promise<ShopItem<D>[]> {
+async function itemsOf<D>(kind: ItemKind, read: (stored: unknown) => D): Promise<ShopItem<D>[]> {
   const rows = await rowsOf<{
     id: number;
     revisionId: number;

@@ -5,7 +5,7 @@ import type { PersonView } from './people';
 import { change } from './query';
 
 /** Minutes that can be chosen: shorter is a nuisance at the lathe, longer no protection. */
-export const IDLE_CHOICES: readonly number[] = [5, 15, 30, 60, 120];
+const IDLE_CHOICES: readonly number[] = [5, 15, 30, 60, 120];
 
 /** What the shop asks of those who mark. */
 export function setSignInRules(

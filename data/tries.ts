@@ -120,7 +120,7 @@ export function forgetTriesOf(personId: number): Promise<void> {
 }
 
 /** From so many on an instructor is told. */
-export const TOLD_FROM = 5;
+const TOLD_FROM = 5;
 
 /** Wrong tries at the secrets of people, from browsers that are not theirs. */
 export async function strangersTries(

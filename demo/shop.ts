@@ -29,7 +29,7 @@ export const STUDENTS = [
   'Lena Dvorak',
 ] as const;
 
-export type StudentName = (typeof STUDENTS)[number];
+type StudentName = (typeof STUDENTS)[number];
 
 /** Sizes of the shop's measuring wires. */
 export const WIRES = [

@@ -20,7 +20,3 @@ export function killDatabase(): void {
 export function start(): void {
   execFileSync('bash', ['scripts/start.sh'], { env, cwd: root });
 }
-
-export function stop(): void {
-  execFileSync('bash', ['scripts/stop.sh'], { env, cwd: root });
-}

@@ -1,5 +1,5 @@
 import { expect, listens, type APIRequestContext, type Page } from './test';
-import { demoSignIn } from '../demo/accounts';
+import { demoSignIn } from '@/scripts/test/demo-sign-in';
 import { ask, personId } from './database';
 
 export const INSTRUCTOR = 'Mio Tanabe';

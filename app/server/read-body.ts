@@ -1,7 +1,7 @@
 import 'server-only';
 
 /** Largest body that any route takes; the largest honest one, a class's hand-out, is under a tenth of it. */
-export const MOST_BYTES = 200_000;
+const MOST_BYTES = 200_000;
 
 /**
  * Reads the body of a request as text, counting while it arrives: at the limit it stops reading and answers null, so

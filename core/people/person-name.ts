@@ -2,7 +2,7 @@ import { bad, good, type Result } from '@/core/base/errors/field-issue';
 import { saidText } from '@/core/base/documents/visible-text';
 
 /** Longest name of a person. */
-export const MOST_NAME = 80;
+const MOST_NAME = 80;
 
 /** What stands in the place of a person who was taken out; nobody alive is called so. */
 export const FORGOTTEN_NAME = 'removed';

@@ -1,3 +1,3 @@
 /** What somebody is in a class. */
-export const ROLES = ['instructor', 'helper', 'student'] as const;
+const ROLES = ['instructor', 'helper', 'student'] as const;
 export type Role = (typeof ROLES)[number];

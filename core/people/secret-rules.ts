@@ -1,7 +1,7 @@
 import { bad, good, type Result } from '@/core/base/errors/field-issue';
 
 /** NIST SP 800-63B, 3.1.1.2 (revision 4): length is what counts; 15 alone, fewer with other means. Here tries are limited. */
-export const LEAST_PASSWORD = 12;
+const LEAST_PASSWORD = 12;
 /** Longer than any phrase that is typed; a limit so that nobody can keep the hash busy. */
 const MOST_SECRET = 200;
 

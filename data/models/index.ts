@@ -11,5 +11,3 @@ export function defineModels(sequelize: Sequelize) {
 }
 
 export type Models = ReturnType<typeof defineModels>;
-
-export { Membership, Person, SchoolClass, SessionRow };

@@ -77,7 +77,7 @@ export async function soakOutbox(machine: Machine): Promise<Finding[]> {
   ];
 }
 
-export async function benchAt(machine: Machine, attemptId: number): Promise<Bench> {
+async function benchAt(machine: Machine, attemptId: number): Promise<Bench> {
   const device = randomUUID();
   const studentId = Number(machine.sql(`SELECT student_id FROM attempts WHERE id = ${attemptId}`));
   const { token, bound } = await machine.grantOf(studentId, device);

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { demoSignIn } from '../../demo/accounts';
+import { demoSignIn } from './demo-sign-in';
 
 /** How a command ended and what it said. */
 export interface Ended {

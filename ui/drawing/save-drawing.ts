@@ -16,7 +16,7 @@ export async function saveDrawing(
 }
 
 /** The drawing with its colours and its size in itself, as another program opens it. */
-export function standingAlone(svg: SVGSVGElement): string {
+function standingAlone(svg: SVGSVGElement): string {
   const copy = svg.cloneNode(true) as SVGSVGElement;
   const { width, height } = svg.viewBox.baseVal;
   copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');

@@ -22,7 +22,7 @@ export function ComesBack() {
 }
 
 /** Whether this page was not shown again by itself just now; notes that it is. */
-export function mayReload(now = Date.now()): boolean {
+function mayReload(now = Date.now()): boolean {
   try {
     if (now - Number(window.sessionStorage.getItem(KEY) ?? 0) < AT_MOST_EVERY_MS) return false;
     window.sessionStorage.setItem(KEY, String(now));

@@ -7,7 +7,7 @@ import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import { PlanningProvider } from '@/ui/parts/plan-fields/planning-context';
 
 /** For tests: a form with texts at some fields. */
-export function formWith(leaves: Record<string, string>): PlanForm {
+function formWith(leaves: Record<string, string>): PlanForm {
   const empty: PlanForm = { ...EMPTY_PLAN_FORM, title: 'Test piece' };
   return Object.entries(leaves).reduce((form, [field, text]) => withLeaf(form, field, text), empty);
 }

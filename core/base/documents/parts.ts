@@ -1,14 +1,4 @@
-import {
-  array,
-  boolean,
-  mixed,
-  number,
-  object,
-  string,
-  type ISchema,
-  type ObjectShape,
-  type Schema,
-} from 'yup';
+import { array, boolean, number, object, string, type ISchema, type ObjectShape, type Schema } from 'yup';
 
 /**
  * Building blocks of the schemas of stored documents. Every field is there; what is unknown or does not apply is null,
@@ -114,6 +104,3 @@ export const header = <F extends string>(format: F, version: number) => ({
   format: string().oneOf([format]).required() as unknown as Schema<F>,
   version: number().oneOf([version]).required(),
 });
-
-/** Anything JSON holds; for what a later version has written and this one only keeps. */
-export const anything = () => mixed().nullable().defined();

@@ -11,5 +11,3 @@ export function typedText(field: string, text: string, most = MOST_FIGURES): Res
   if (text.length > most) return bad(field, 'too-long', `Type at most ${most} characters.`);
   return good(text.trim().replace(/\s+/g, ' '));
 }
-
-export { saidText, visibleLength } from '../documents/visible-text';

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { areaOf, profileDepth } from '@/core/thread/geometry/profile';
+import { areaOf } from '@/core/test/profile';
+import { profileDepth } from '@/core/test/profile';
 import { poseOf, type Pose } from '@/core/thread/geometry/pose';
 import { grooveArea } from '../groove/tip-profile';
 import { sampledAreas, sampledCut } from '@/core/test/sampled-cut';
@@ -7,7 +8,8 @@ import type { Tip } from '@/core/thread/tool/tip';
 import { bitesOf } from './bites';
 import { cutThread, layerAfter } from './cut-thread';
 import { groundOver } from './ground-over';
-import { mirroredShape, toolShape } from './tool-shape';
+import { mirroredShape } from '@/core/test/profile';
+import { toolShape } from './tool-shape';
 import type { CutCase } from './cut-case';
 
 const flat: Tip = { kind: 'flat', flat: 0.25 };

@@ -5,7 +5,7 @@ import type { CutCase, Stretch } from './cut-case';
 import { edgeOf, type EdgeAt, type EdgePiece } from './edge-pieces';
 
 /** What one cut took away over one lead, in the plane of the edge. What each part of the edge took: see `bitesOf`. */
-export interface CutPass {
+interface CutPass {
   /** Deepest point of the tool below the surface. */
   depth: number;
   removed: number;
@@ -97,7 +97,7 @@ function cutOnce(
 }
 
 /** A stretch of a piece: pieces are shared between layers, and cut to length only when they are handed out. */
-export interface Run {
+interface Run {
   piece: Piece;
   from: number;
   to: number;

@@ -1,4 +1,4 @@
-import { profileDepth } from '@/core/thread/geometry/profile';
+import { profileDepth } from '@/core/test/profile';
 import { FORM_60 } from '@/core/thread/standards/thread-form';
 import { idealForm } from './ideal-form';
 

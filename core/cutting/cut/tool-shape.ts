@@ -31,8 +31,3 @@ export function toolShape(
   const half = flankAngleDeg + includedDeg / 2;
   return { tip, lowDeg: half + tiltDeg, highDeg: half - tiltDeg, crestHeight };
 }
-
-/** The same tool seen in a mirror: the other hand, or the other side. */
-export function mirroredShape(shape: ToolShape): ToolShape {
-  return { ...shape, lowDeg: shape.highDeg, highDeg: shape.lowDeg };
-}

@@ -3,21 +3,11 @@ import type { Band } from '@/core/thread/standards/thread-limits';
 import type { Side } from '@/core/thread/standards/thread';
 
 /** What scatters between one student and the next. */
-export const SOURCE_IDS = [
-  'blank',
-  'tip',
-  'angle',
-  'dial',
-  'zero',
-  'bending',
-  'wire',
-  'micrometer',
-  'nut',
-] as const;
+const SOURCE_IDS = ['blank', 'tip', 'angle', 'dial', 'zero', 'bending', 'wire', 'micrometer', 'nut'] as const;
 export type SourceId = (typeof SOURCE_IDS)[number];
 
 /** How the last cuts are decided: by the dial alone, by what is measured over wires, or by a nut (inside: a plug). */
-export const FAIR_PROOFS = ['dial', 'wires', 'nut'] as const;
+const FAIR_PROOFS = ['dial', 'wires', 'nut'] as const;
 export type FairProof = (typeof FAIR_PROOFS)[number];
 
 export interface SourceData {

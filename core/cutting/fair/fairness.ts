@@ -3,7 +3,7 @@ import { oneTry, type Departures } from './one-try';
 import { normalQuantile, randomFrom } from '@/core/base/chance/random';
 
 /** How much of the spread comes from one source (Sobol): alone, and together with all that it meets. */
-export interface SourceShare {
+interface SourceShare {
   id: SourceId;
   first: number;
   total: number;

@@ -43,7 +43,7 @@ export interface CutSetup {
 export const RIGID = () => 0;
 
 /** The case of a set-up. */
-export function caseOf(setup: CutSetup): CutCase {
+function caseOf(setup: CutSetup): CutCase {
   const { side, workDiameter, pitch, starts, tip, form, tiltDeg, includedDeg, offCentre, fed } = setup;
   return {
     side,

@@ -35,7 +35,7 @@ export interface Evidence {
 }
 
 /** Pitches over which gauge and nut are held: a nut of usual height on a usual thread has some eight. */
-export const ENGAGED_PITCHES = 6;
+const ENGAGED_PITCHES = 6;
 
 /** A gauge on a few pitches shows an error of a hundredth of the pitch as light; common practice. */
 const GAUGE_SEES = 0.01;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
-import { profileDepth } from '@/core/thread/geometry/profile';
+import { profileDepth } from '@/core/test/profile';
 import { HELD, TRUE_SETUP } from '@/core/test/setup';
 import { FAULT_IDS, faultData, withFaults, type FaultId } from './faults';
 import { loggedRoot, makePuzzle, markPuzzle, profileOfPuzzle, readFaultPuzzle, shownPuzzle } from './puzzle';

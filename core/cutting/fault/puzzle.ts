@@ -22,7 +22,7 @@ const range = () => part({ min: figure(), max: figure() });
  * "Spot the fault": a thread with one fault and what was found on it, as it is given to students and frozen with that. A
  * later release changes nothing of it. Lengths in the unit of the thread.
  */
-export const faultPuzzleSchema = part({
+const faultPuzzleSchema = part({
   ...header('oyakata-fault-puzzle', 1),
   title: words(120).min(1),
   thread: words(120).min(1),

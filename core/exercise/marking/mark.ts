@@ -13,7 +13,7 @@ import {
 } from '@/core/base/documents/parts';
 
 /** A decided mark: the proposal, what the instructor made of it, and the sum. A later decision stands beside it. */
-export const markSchema = part({
+const markSchema = part({
   ...header('oyakata-mark', 2),
   /** Version of the rules by which the points were proposed. */
   rules: whole(1, 1000),

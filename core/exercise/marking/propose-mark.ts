@@ -50,7 +50,7 @@ function blockOf(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): strin
 }
 
 /** A line that newer rules judge otherwise; null on a side that has no such line. */
-export interface LineDifference {
+interface LineDifference {
   id: string;
   title: string;
   proposed: number | null;

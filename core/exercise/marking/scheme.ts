@@ -12,7 +12,7 @@ const share = () => figure(0, 1);
  * How a mark is made up: sections and their points, lines with their weights, caps, and every tolerance by which the
  * rules judge. Weights and caps stand here, by the ids of steps and proofs, and nowhere else.
  */
-export const schemeSchema = part({
+const schemeSchema = part({
   ...header('oyakata-scheme', 1),
   rules: whole(1, 1000),
   sections: listOf(part({ id: words(40).min(1), title: words(80), points: figure(0, 1000) }), 20),

@@ -17,7 +17,7 @@ import { lengthIn, type Length, type LengthUnit } from '@/core/base/units/length
 import type { ReadPlan } from './read/read-plan';
 
 /** A place along the thread, mm from the chuck or the headstock centre. */
-export interface PlaceAlong {
+interface PlaceAlong {
   name: 'start' | 'middle' | 'end';
   at: number;
 }
@@ -107,7 +107,7 @@ export function bearsOfPlan(read: ReadPlan, lathe: Lathe, waitSeconds: number | 
 }
 
 /** A groove in mm, as forces take it. */
-export function inMm(groove: GrooveCase, unit: LengthUnit): GrooveCase {
+function inMm(groove: GrooveCase, unit: LengthUnit): GrooveCase {
   const mm = (value: number) => lengthIn({ value, unit }, 'mm');
   return { ...groove, pitch: mm(groove.pitch), tip: scaledTip(groove.tip, mm) };
 }

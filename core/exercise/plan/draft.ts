@@ -309,7 +309,7 @@ export const PLAN_FIELDS = [
 ] as const;
 
 /** The lists of the form as a whole; what is wrong with a list is said there. */
-export const PLAN_LISTS = ['proof.evidence', 'schedule.rows', 'schedule.stops', 'steps'] as const;
+const PLAN_LISTS = ['proof.evidence', 'schedule.rows', 'schedule.stops', 'steps'] as const;
 
 /** A field by its path; rows of a list are counted from 0. */
 export type PlanField =

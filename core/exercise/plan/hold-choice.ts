@@ -1,7 +1,7 @@
-/** Who may sign a hold point, as it stands in a form: nobody has to, the instructor, or a helper too. */
-export const HOLD_CHOICES = ['', 'yes', 'helper'] as const;
-
-/** @example readHold('helper') // { hold: true, helper: true } */
+/**
+ * Who may sign a hold point, as it stands in a form: nobody has to, the instructor, or a helper too.
+ * @example readHold('helper') // { hold: true, helper: true }
+ */
 export function readHold(text: string): { hold: boolean; helper: boolean } {
   return { hold: text === 'yes' || text === 'helper', helper: text === 'helper' };
 }

@@ -29,9 +29,6 @@ export interface PlanDefaults {
   imperfectLength: Length;
 }
 
-/** The proposals that are lengths. */
-export type ProposedLengths = Omit<PlanDefaults, 'compoundAngleDeg'>;
-
 export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults {
   const { unit } = thread;
   const pitch = pitchOf(thread);

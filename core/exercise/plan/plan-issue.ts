@@ -2,7 +2,7 @@ import type { LengthUnit } from '@/core/base/units/length';
 import type { PlanField } from './draft';
 
 /** What one part of a plan has against another, as a fact: the words are made in `wordPlanIssue`. */
-export type PlanIssueCode =
+type PlanIssueCode =
   // work
   | 'no-thread-left'
   | 'crest-to-a-point'

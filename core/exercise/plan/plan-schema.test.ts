@@ -5,7 +5,7 @@ import { readPlan } from './read/read-plan';
 import { formWith } from '@/core/test/record';
 
 jest.mock('./read/read-plan', () => {
-  const { readPlan: real } = jest.requireActual<{ readPlan: typeof readPlan }>('./read-plan');
+  const { readPlan: real } = jest.requireActual<{ readPlan: typeof readPlan }>('./read/read-plan');
   return { readPlan: jest.fn(real) };
 });
 const reader = jest.mocked(readPlan);

@@ -12,7 +12,7 @@ const LONGEST_NOTE = 500;
  * A draft as it is sent: the tree of texts, right or wrong. Pages of the release before send the flat form of version 1,
  * which is lifted, so that what was typed in them is kept.
  */
-export const draftSchema = mixed<PlanForm>()
+const draftSchema = mixed<PlanForm>()
   .transform((_: unknown, sent: unknown) => sent)
   .required('Send the form.')
   .test('texts', (sent: unknown, context) => {

@@ -47,7 +47,7 @@ import { liftPlan6 } from './older/lift-plan-6';
 
 /** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
-export const TIP_KINDS = ['not-measured', 'flat', 'radius', 'sharp', 'insert'] as const;
+const TIP_KINDS = ['not-measured', 'flat', 'radius', 'sharp', 'insert'] as const;
 export const RELIEFS = ['planned-root', 'printed-minor'] as const;
 export const PASS_KINDS = ['scratch', 'rough', 'finish', 'spring'] as const;
 export const SCHOOLS = [

@@ -4,7 +4,7 @@ import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
 import { lengthIn, type Length, type LengthUnit } from '@/core/base/units/length';
 
 /** A cut of the plan as a feed of the slide. */
-export interface PlanCut extends AskedRow {
+interface PlanCut extends AskedRow {
   /** The check that ends its repeat. */
   until: string | null;
   drive: RealDrive | null;

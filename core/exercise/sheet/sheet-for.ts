@@ -61,7 +61,7 @@ export interface SheetCase {
 }
 
 /** Thrown when a plan names a thread that this release can not read; checks belong to editing and handing out. */
-export class UnknownThread extends Error {
+class UnknownThread extends Error {
   override name = 'UnknownThread';
 }
 

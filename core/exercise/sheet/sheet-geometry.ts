@@ -17,7 +17,7 @@ export function sheetFrame({ thread: { side, hand }, way }: Sheet): Frame {
 }
 
 /** The tip of a sheet, or the one that is assumed. */
-export function sheetTip({ tip }: Sheet): Tip {
+function sheetTip({ tip }: Sheet): Tip {
   if (tip.kind === 'flat') return { kind: 'flat', flat: tip.size };
   return tip.kind === 'radius' ? { kind: 'radius', radius: tip.size } : { kind: 'sharp' };
 }

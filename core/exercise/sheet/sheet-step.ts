@@ -21,7 +21,7 @@ export type StepUnit = (typeof STEP_UNITS)[number];
  * order, something that succeeded so often, levers and gears that are set, some looks at once, or a look by whoever may
  * sign.
  */
-export const STEP_KINDS = [
+const STEP_KINDS = [
   'value',
   'confirm',
   'choice',

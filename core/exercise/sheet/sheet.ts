@@ -285,7 +285,6 @@ export type Sheet = Omit<InferType<typeof sheetSchema>, 'steps'> & { steps: Shee
 export type SheetPass = Sheet['passes'][number];
 export type SheetStop = Sheet['stops'][number];
 export type SheetProof = Sheet['proof'][number];
-export type SheetCycle = Sheet['words']['cycles'][number];
 
 /** Reads a stored sheet. @throws UnreadableDocument */
 export const readSheet = documentReader<Sheet>({

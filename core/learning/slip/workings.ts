@@ -88,7 +88,7 @@ function radialDepth(by: Workings): number {
 }
 
 /** A limit of a thread; NaN where the standard leaves it open. */
-export function limitOf(
+function limitOf(
   thread: Thread,
   quantity: 'majorMin' | 'majorMax' | 'pitchDiameterMin' | 'pitchDiameterMax',
 ): number {

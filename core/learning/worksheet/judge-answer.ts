@@ -22,7 +22,7 @@ const SLACK = 1e-9;
 
 /** Several options as one text: how an answer of that kind is sent and kept. */
 export const joinedOptions = (options: readonly string[]): string => options.join('; ');
-export const partedOptions = (answer: string): string[] =>
+const partedOptions = (answer: string): string[] =>
   answer
     .split(';')
     .map((each) => each.trim())

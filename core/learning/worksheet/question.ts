@@ -11,7 +11,7 @@ import {
 } from '@/core/base/documents/parts';
 import { WORKSHEET_ASKS } from './asks';
 
-export const QUESTION_KINDS = ['figure', 'marks', 'order', 'safe'] as const;
+const QUESTION_KINDS = ['figure', 'marks', 'order', 'safe'] as const;
 
 /**
  * One question of a worksheet with what is right, as it is frozen in a sheet. Whoever has to find it is given the

@@ -10,8 +10,8 @@ export interface PlacedGear {
 }
 
 /** Addendum and dedendum in modules, of the basic rack (ISO 53). */
-export const ADDENDUM = 1;
-export const DEDENDUM = 1.25;
+const ADDENDUM = 1;
+const DEDENDUM = 1.25;
 
 /**
  * Places gears so that each meshes with the next at its pitch circle, tooth in gap: a pair `a b` meshes, and with `same`

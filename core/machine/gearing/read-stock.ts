@@ -1,7 +1,7 @@
 import { bad, good, type Result } from '@/core/base/errors/field-issue';
 
 /** Fewest and most teeth that a change gear has. */
-export const TEETH = { least: 10, most: 400 } as const;
+const TEETH = { least: 10, most: 400 } as const;
 /** Most gears of one stock: every two pairs of so many are tried in well under a second. */
 export const MOST_GEARS = 80;
 

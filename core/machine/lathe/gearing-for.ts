@@ -6,7 +6,7 @@ import type { Lathe } from './lathe';
 import { advanceStored, screwOf } from './screw-of';
 
 /** A gear at its place, as the machine's chart names it or as the train needs it. */
-export interface GearAtPlace {
+interface GearAtPlace {
   place: string;
   role: 'driver' | 'driven' | 'idler';
   teeth: number;
@@ -152,7 +152,7 @@ const known = new Map<string, FoundTrain[]>();
 const MOST_KNOWN = 200;
 
 /** Trains of a lathe's stock for a lead, the best first. */
-export function trainsFor(lathe: Lathe, lead: Advance, screw: Advance, most: number): FoundTrain[] {
+function trainsFor(lathe: Lathe, lead: Advance, screw: Advance, most: number): FoundTrain[] {
   const { stock, mounting } = lathe.gearing;
   const wanted = ratioWanted(lead, screw, fixedRatioOf(lathe));
   const key = JSON.stringify([stock, mounting, wanted.toFraction(), most]);

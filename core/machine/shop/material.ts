@@ -3,7 +3,7 @@ import { documentReader } from '@/core/base/documents/document';
 import { header, maybeFigure, maybeWords, part, words } from '@/core/base/documents/parts';
 
 /** A material of the shop, as a document with revisions; the figures are the shop's own, with where they come from. */
-export const materialSchema = part({
+const materialSchema = part({
   ...header('oyakata-material', 1),
   name: words(80).min(1, 'Name the material.'),
   group: maybeWords(60),

@@ -3,7 +3,7 @@ import { documentReader, type StoredObject } from '@/core/base/documents/documen
 import { header, part, words } from '@/core/base/documents/parts';
 
 /** What the shop calls the things for which the trade has several words; chosen once, used everywhere. */
-export const shopWordsSchema = part({
+const shopWordsSchema = part({
   ...header('oyakata-words', 2),
   compound: words(40).min(1),
   crossSlide: words(40).min(1),

@@ -22,7 +22,7 @@ export const HOLDING_KINDS = [
 ] as const;
 
 /** Work-holding of the shop, as a document with revisions; what nobody has looked up is null. */
-export const workHoldingSchema = part({
+const workHoldingSchema = part({
   ...header('oyakata-holding', 1),
   name: words(80).min(1, 'Name it.'),
   kind: namedOrUnknown(HOLDING_KINDS),

@@ -25,7 +25,7 @@ export const GAUGE_KINDS = [
 ] as const;
 
 /** A measuring tool of the shop: a set of wires or balls, a micrometer, a gauge, a nut or an own master, as a document with revisions. */
-export const gaugeSchema = part({
+const gaugeSchema = part({
   ...header('oyakata-gauge', 2),
   name: words(80).min(1, 'Name the gauge.'),
   kind: namedOrUnknown(GAUGE_KINDS),

@@ -37,10 +37,10 @@ export function nutLimits(limits: ThreadLimits): NutLimits {
   return { side: limits.side, pitchDiameter: limits.pitchDiameter, crest: crestLimits(limits) };
 }
 
-export type NutContradiction = 'looser-before-tighter' | 'unlike-at-one-depth' | 'bounds-cross';
+type NutContradiction = 'looser-before-tighter' | 'unlike-at-one-depth' | 'bounds-cross';
 
 /** Where the answers put the pitch diameter against the limits of the class. */
-export type AgainstLimits = 'over' | 'may-be-over' | 'inside' | 'may-be-under' | 'under' | 'unknown';
+type AgainstLimits = 'over' | 'may-be-over' | 'inside' | 'may-be-under' | 'under' | 'unknown';
 
 export interface NutReckoning {
   /** Bracket of the functional pitch diameter; null is open. */

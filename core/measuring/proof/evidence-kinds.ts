@@ -21,7 +21,7 @@ export const EVIDENCE_KINDS = [
 export type EvidenceKind = (typeof EVIDENCE_KINDS)[number] | 'unknown';
 
 /** How an evidence enters the record. */
-export type RecordedAs = 'measurement' | 'trial' | 'gauge' | 'value' | 'yes-no' | 'look' | 'nothing';
+type RecordedAs = 'measurement' | 'trial' | 'gauge' | 'value' | 'yes-no' | 'look' | 'nothing';
 
 export type Strength = 'strong' | 'middling' | 'weak' | 'hint';
 

@@ -26,7 +26,7 @@ export interface MemberTable {
   gauges: { kind: 'ring' | 'plug'; go: number; noGo: number };
 }
 
-export function memberTable(thread: Thread, limits: ThreadLimits): MemberTable {
+function memberTable(thread: Thread, limits: ThreadLimits): MemberTable {
   const pitch = pitchOf(thread);
   const form = formOf(thread);
   const best = bestWire(pitch, form.flankAngleDeg);

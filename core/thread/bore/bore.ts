@@ -8,7 +8,7 @@ import type { ThreadForm } from '../standards/thread-form';
 export type PercentBasis = 'basic' | 'full';
 
 /** Double height that a basis takes for 100 %, in pitches; null where the form does not know the basis. */
-export function doubleHeight(form: ThreadForm, basis: PercentBasis): number | null {
+function doubleHeight(form: ThreadForm, basis: PercentBasis): number | null {
   return basis === 'basic' ? form.majorToMinor : form.fullDoubleHeight;
 }
 

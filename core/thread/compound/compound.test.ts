@@ -1,4 +1,4 @@
-import { axialShiftOf, compoundFeedFor, radialDepthOf, swivelMarkDeg, trailingFlankStep } from './compound';
+import { compoundFeedFor, radialDepthOf, swivelMarkDeg, trailingFlankStep } from './compound';
 import { wrongAxis } from './wrong-axis';
 
 /** The scale trap (common practice): 29.5 from the cross slide reads 60.5 on a scale with its zero along the bed. */
@@ -11,7 +11,6 @@ test('the mark to set depends on where the scale has its zero', () => {
 test('0.6495 P at 30 degrees is 0.75 P on the compound', () => {
   expect(compoundFeedFor(0.64951905, 30)).toBeCloseTo(0.75, 7);
   expect(radialDepthOf(0.75, 30)).toBeCloseTo(0.64951905, 7);
-  expect(axialShiftOf(0.01, 30)).toBeCloseTo(0.005, 12);
 });
 
 test('29.5 shaves the trailing flank, 30 rubs, 31 leaves a step', () => {

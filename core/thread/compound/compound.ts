@@ -21,11 +21,6 @@ export function radialDepthOf(compoundFeed: number, compoundAngleDeg: number): n
   return compoundFeed * Math.cos(radians(compoundAngleDeg));
 }
 
-/** How far sideways, toward the leading flank, a compound feed takes the tool: c sin(angle). */
-export function axialShiftOf(compoundFeed: number, compoundAngleDeg: number): number {
-  return compoundFeed * Math.sin(radians(compoundAngleDeg));
-}
-
 /**
  * What one infeed takes off the trailing flank, square to it: c sin(flank angle - compound angle).
  * Positive: the flank is shaved clean. Zero: it rubs. Negative: it is left behind as a step.

@@ -17,7 +17,7 @@ interface DepthRuleCase {
 }
 
 /** A rule of thumb for the depth, and what it takes for granted. Common practice unless the formula is named. */
-export interface DepthRule {
+interface DepthRule {
   id: string;
   form: ThreadForm['id'];
   name: string;
@@ -38,7 +38,7 @@ function pitches(share: number): DepthRule['radialDepth'] {
  * All the taught rules, side by side. None of them knows the real blank or the real tip, but for the crest that
  * comes to a point: the flanks meet there whatever the tip.
  */
-export const DEPTH_RULES: readonly DepthRule[] = [
+const DEPTH_RULES: readonly DepthRule[] = [
   {
     id: 'half-pitch',
     form: 'sixty',

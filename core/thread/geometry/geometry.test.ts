@@ -1,6 +1,7 @@
-import { crossings, depthAt, pieceArea, type Piece } from './piece';
+import { crossings, depthAt, type Piece } from './piece';
 import { depthOf, diameterAt, frameOf, type FrameCase } from './frame';
-import { partOf, profileDepth, type Profile } from './profile';
+import { areaOf, profileDepth } from '@/core/test/profile';
+import { partOf, type Profile } from './profile';
 import { poseOf } from './pose';
 
 const usual: FrameCase = {
@@ -68,9 +69,9 @@ const arc: Piece = { kind: 'arc', x0: -1, x1: 1, cx: 0, cy: 2, r: 1.5 };
 const line: Piece = { kind: 'line', x0: -1, x1: 1, y0: 3, y1: 3.4 };
 
 test('areas: a trapezium, and a circle’s segment by its closed form', () => {
-  expect(pieceArea(line)).toBeCloseTo(6.4, 12);
+  expect(areaOf([line])).toBeCloseTo(6.4, 12);
   // Half a disc of radius 1 under y = 0: pi / 2.
-  expect(pieceArea({ kind: 'arc', x0: -1, x1: 1, cx: 0, cy: 0, r: 1 })).toBeCloseTo(Math.PI / 2, 12);
+  expect(areaOf([{ kind: 'arc', x0: -1, x1: 1, cx: 0, cy: 0, r: 1 }])).toBeCloseTo(Math.PI / 2, 12);
 });
 
 test('crossings lie on both pieces; pieces that coincide have none', () => {

@@ -31,11 +31,6 @@ export function movePiece(piece: Piece, dx: number, dy: number): Piece {
     : { ...piece, x0: piece.x0 + dx, x1: piece.x1 + dx, cx: piece.cx + dx, cy: piece.cy + dy };
 }
 
-/** Area between a piece and y = 0, exact; negative where the piece lies above the surface. */
-export function pieceArea(piece: Piece): number {
-  return areaUnder(piece, piece.x0, piece.x1);
-}
-
 /** The same between two places of the piece. */
 export function areaUnder(piece: Piece, from: number, to: number): number {
   if (piece.kind === 'line') return ((depthAt(piece, from) + depthAt(piece, to)) / 2) * (to - from);

@@ -1,4 +1,4 @@
-import { cutPiece, depthAt, movePiece, pieceArea, type Piece } from './piece';
+import { cutPiece, movePiece, type Piece } from './piece';
 
 /** A profile: pieces side by side, in the order of x, without gaps. */
 export type Profile = readonly Piece[];
@@ -8,19 +8,6 @@ const SLIVER = 1e-12;
 
 export function moveProfile(profile: Profile, dx: number, dy: number): Profile {
   return profile.map((piece) => movePiece(piece, dx, dy));
-}
-
-/** Area between a profile and y = 0, exact. */
-export function areaOf(profile: Profile): number {
-  return profile.reduce((sum, piece) => sum + pieceArea(piece), 0);
-}
-
-/** Depth of a profile at a place inside of it; the deeper one where two pieces meet. */
-export function profileDepth(profile: Profile, x: number): number {
-  let deepest = -Infinity;
-  for (const piece of profile)
-    if (x >= piece.x0 - SLIVER && x <= piece.x1 + SLIVER) deepest = Math.max(deepest, depthAt(piece, x));
-  return deepest;
 }
 
 /** The part of a profile between two places. */

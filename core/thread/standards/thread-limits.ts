@@ -3,7 +3,7 @@ export interface Band {
   max: number;
 }
 
-export type Standard = 'ASME B1.1' | 'ISO 965-1' | 'ASME B1.5' | 'ISO 2903' | 'BS 84' | 'ISO 228-1';
+type Standard = 'ASME B1.1' | 'ISO 965-1' | 'ASME B1.5' | 'ISO 2903' | 'BS 84' | 'ISO 228-1';
 
 /** Limits of size of an external thread, in the thread's unit, rounded as the standard rounds them. */
 export interface ExternalLimits {

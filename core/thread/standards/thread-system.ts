@@ -5,7 +5,7 @@ import type { ThreadForm } from './thread-form';
 export type LimitQuantity = 'major' | 'pitchDiameter' | 'minor';
 
 /** How a standard states the limits of a quantity. */
-export interface LimitRule {
+interface LimitRule {
   formula: string;
   source: string;
 }

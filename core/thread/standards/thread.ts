@@ -10,7 +10,7 @@ export type Hand = 'right' | 'left';
 export type EngagementGroup = 'S' | 'N' | 'L';
 
 /** Class of ASME B1.1, clause 2.3: `A` is external, `B` internal. */
-export interface UnifiedClass {
+interface UnifiedClass {
   fit: 1 | 2 | 3;
 }
 

@@ -15,7 +15,7 @@ import {
 export const TOOL_KINDS = ['ground', 'insert', 'bar-ground', 'bar-insert'] as const;
 
 /** A tool of the shop, as a document with revisions; what nobody has measured is null. */
-export const toolSchema = part({
+const toolSchema = part({
   ...header('oyakata-tool', 2),
   name: words(80).min(1, 'Name the tool.'),
   kind: namedOrUnknown(TOOL_KINDS),

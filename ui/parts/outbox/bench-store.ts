@@ -45,7 +45,7 @@ export interface SealedEntry {
 }
 
 /** Something of a person that is shown while the server can not be asked. */
-export interface Remembered {
+interface Remembered {
   key: string;
   personId: number;
   value: unknown;

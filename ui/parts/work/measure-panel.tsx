@@ -256,7 +256,7 @@ export function MeasurePanel({
 const PLACE_WORDS = { start: 'Start', middle: 'Middle', end: 'End' };
 
 /** What is left by the latest measurement. */
-export function RemainingFeed({
+function RemainingFeed({
   sheet,
   prediction,
   strength,

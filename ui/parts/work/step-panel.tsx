@@ -213,7 +213,7 @@ function Recorded({ progress: { step, entry, verdict } }: { progress: StepProgre
   );
 }
 
-export function Caution({ text }: { text: string }) {
+function Caution({ text }: { text: string }) {
   const say = useSay();
   return (
     <p className="flex max-w-xl gap-2 border-l-4 border-brass bg-brass-wash p-3">

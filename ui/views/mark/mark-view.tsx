@@ -24,7 +24,7 @@ import { useRefresh } from '@/ui/shell/use-refresh';
 import { NewerRules } from './newer-rules';
 
 /** A decision on the mark as the page shows it. */
-export interface Decision {
+interface Decision {
   number: number;
   mark: Mark;
   by: string;

@@ -33,7 +33,7 @@ export interface EvidenceInput {
 /** Points that an evidence weighs in the result where the plan says nothing; common practice. */
 const USUAL_WEIGHT = 20;
 
-export const USUAL_ANSWERS = ['free', 'little-play'] as const;
+const USUAL_ANSWERS = ['free', 'little-play'] as const;
 
 /** Reads the evidence of the proof, row by row. A row of an unknown kind has an issue and is left out. */
 export function readProof(form: PlanForm, thread: Thread, issues: FieldIssue[]): EvidenceInput[] {

@@ -13,12 +13,12 @@ import { readChoice } from './read-choice';
 export type School = (typeof SCHOOLS)[number];
 
 /** A cut or a stop of an own table, as typed. */
-export type OwnRow =
+type OwnRow =
   | { what: 'cut'; kind: (typeof PASS_KINDS)[number]; infeed: Length; drive: Drive | null }
   | { what: 'stop'; check: StopCheck; hold: boolean; helper: boolean };
 
 /** A stop put into proposed rows: `after` so many cuts, or where it is proposed. */
-export interface StopInput {
+interface StopInput {
   check: StopCheck;
   after: number | null;
   onward: boolean;
@@ -51,7 +51,7 @@ export interface ScheduleInput {
 }
 
 /** What is typed of the limits; undefined: could not be read. */
-export interface ScheduleLimits {
+interface ScheduleLimits {
   areaMm2: number | null | undefined;
   leastChip: Length | null | undefined;
   beforeTip: Length | null | undefined;

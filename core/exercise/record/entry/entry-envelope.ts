@@ -42,5 +42,3 @@ const ATTEMPT = 'Send the number of the attempt.';
 export const keptEntrySchema = entryEnvelopeSchema.shape({
   attemptId: exactWhole(1, ATTEMPT).required(ATTEMPT),
 });
-
-export type KeptEntry = InferType<typeof keptEntrySchema>;

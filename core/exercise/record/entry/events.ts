@@ -1,5 +1,5 @@
 /** What an event does to the prediction and to the zeros. */
-export type EventEffect =
+type EventEffect =
   /** The prediction goes on. */
   | 'none'
   /** The tool was nested in the groove and both zeros were taken anew there: a new segment. */
@@ -10,7 +10,7 @@ export type EventEffect =
   | 'ends';
 
 /** How the conduct is judged where the plan says nothing; a slip that is told before harm costs nothing. */
-export type EventFault = 'none' | 'slip' | 'breach';
+type EventFault = 'none' | 'slip' | 'breach';
 
 /** One thing that can happen at the lathe, as data (common practice throughout). */
 export interface EventData {

@@ -4,7 +4,7 @@ import type { Length } from '@/core/base/units/length';
 import type { Block } from './block';
 
 /** A cut that was made, as far as rows that are figured anew depend on it. */
-export interface CutMade {
+interface CutMade {
   entry: { content: { start: number; zero: string } };
   row: SheetPass | null;
   reading: number;

@@ -4,8 +4,6 @@ import { floorState, type FloorState } from './floor-state';
 import { predict } from '../state/predict';
 import type { AttemptState } from '../state/record-state';
 
-export { SUMMARY_DERIVER } from './summary-deriver';
-
 /** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
 export interface AttemptSummary {
   state: AttemptState;

@@ -3,7 +3,7 @@ import type { Sheet } from '../../sheet/sheet';
 import { isKind, type Entry } from '../entry/entry';
 
 /** The crest diameter by what was measured last: in a final check, with a trial, after filing, or as the blank; else the sheet's. */
-export function crestOfRecord(sheet: Sheet, live: readonly Entry[]): number {
+function crestOfRecord(sheet: Sheet, live: readonly Entry[]): number {
   return live.reduce((crest, entry) => {
     if (isKind('measurement')(entry) || isKind('trial')(entry)) return entry.content.crest ?? crest;
     if (isKind('event')(entry) && entry.content.event === 'crests-filed') return entry.content.value ?? crest;

@@ -20,8 +20,7 @@ export interface StepProgress {
 
 type StepEntry = EntryOf<'step'> | EntryOf<'sign-off'>;
 
-export const isStepEntry = (entry: Entry): entry is StepEntry =>
-  isKind('step')(entry) || isKind('sign-off')(entry);
+const isStepEntry = (entry: Entry): entry is StepEntry => isKind('step')(entry) || isKind('sign-off')(entry);
 
 export function stepProgress(sheet: Sheet, step: SheetStep, live: readonly Entry[]): StepProgress {
   const mine = live.filter(isStepEntry).filter(({ content }) => content.stepId === step.id);
@@ -72,11 +71,7 @@ function workedSince(look: Entry, live: readonly Entry[]): boolean {
 }
 
 /** How a recorded step stands against the sheet. Speed is judged by the time that it leaves, not by the figure. */
-export function stepVerdict(
-  sheet: Sheet,
-  step: SheetStep,
-  { content }: StepEntry,
-): Exclude<StepVerdict, 'open'> {
+function stepVerdict(sheet: Sheet, step: SheetStep, { content }: StepEntry): Exclude<StepVerdict, 'open'> {
   if (content.kind === 'sign-off') return 'done';
   if (content.how === 'not-done') return 'not-done';
   if (step.kind === 'order' && content.choice !== null)
@@ -94,13 +89,13 @@ export function stepVerdict(
 }
 
 /** Whether a speed leaves the reaction time of this technique. */
-export function leavesTime(sheet: Sheet, rpm: number): boolean {
+function leavesTime(sheet: Sheet, rpm: number): boolean {
   const left = timeAt(sheet, rpm);
   return left === null || left >= sheet.speed.reactionSeconds - 1e-9;
 }
 
 /** Seconds that are left to the hand at a speed; null where nothing limits it. */
-export function timeAt({ speed, thread }: Sheet, rpm: number): number | null {
+function timeAt({ speed, thread }: Sheet, rpm: number): number | null {
   return timeLeft(speed.limit, thread.lead, rpm);
 }
 

@@ -3,7 +3,7 @@ import { isTrial } from '@/core/machine/stops/stops';
 import type { Cut } from './cuts';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 
-export type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;
+type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;
 
 /** A stop of the schedule with what was recorded for it. */
 export interface StopProgress {
@@ -74,6 +74,6 @@ function enough(sheet: Sheet, stop: SheetStop, { content }: StopEntry): boolean 
 }
 
 /** The answers that are right; where the plan names none, a nut that runs free. */
-export function wantedAnswers(evidence: SheetProof | undefined): readonly string[] {
+function wantedAnswers(evidence: SheetProof | undefined): readonly string[] {
   return evidence === undefined || evidence.wanted.length === 0 ? ['free', 'little-play'] : evidence.wanted;
 }

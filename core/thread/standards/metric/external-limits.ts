@@ -9,7 +9,7 @@ import type { MetricThread } from '../thread';
 export const GRADE_STEPS: Record<number, number> = { 3: -12, 4: -8, 5: -4, 6: 0, 7: 4, 8: 8, 9: 12 };
 
 /** Fundamental deviation of an external thread, mm under the basic profile (ISO 965-1, table 1 and clause 13). */
-export function externalDeviationMm(position: string, pitchMm: number): number {
+function externalDeviationMm(position: string, pitchMm: number): number {
   if (position === 'e' || position === 'f' || position === 'g') {
     const constant = { e: 50, f: 30, g: 15 }[position];
     return (DEVIATION_UM[position][pitchMm] ?? nearestPreferred(constant + 11 * pitchMm)) / 1000;
@@ -18,7 +18,7 @@ export function externalDeviationMm(position: string, pitchMm: number): number {
 }
 
 /** Tolerance of the external major diameter, mm (ISO 965-1, table 4; 180 P^(2/3) - 3.15 P^(-1/2) when not listed). */
-export function majorToleranceMm(grade: number, pitchMm: number): number {
+function majorToleranceMm(grade: number, pitchMm: number): number {
   const grade6Um =
     MAJOR_TOLERANCE_6_UM[pitchMm] ??
     nearestPreferred(180 * Math.cbrt(pitchMm ** 2) - 3.15 / Math.sqrt(pitchMm));
@@ -36,7 +36,7 @@ export function pitchTolerance6Um(diameterMm: number, pitchMm: number): number {
 }
 
 /** Tolerance of the external pitch diameter in a grade, mm. */
-export function pitchToleranceMm(grade: number, diameterMm: number, pitchMm: number): number {
+function pitchToleranceMm(grade: number, diameterMm: number, pitchMm: number): number {
   return stepPreferred(pitchTolerance6Um(diameterMm, pitchMm), GRADE_STEPS[grade] ?? 0) / 1000;
 }
 

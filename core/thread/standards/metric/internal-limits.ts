@@ -10,7 +10,7 @@ import type { MetricThread } from '../thread';
 const INTERNAL_STEPS: Record<number, number> = { 4: -3, 5: 1, 6: 5, 7: 9, 8: 13 };
 
 /** Fundamental deviation of an internal thread, mm over the basic profile (ISO 965-1, table 1). */
-export function internalDeviationMm(position: string, pitchMm: number): number {
+function internalDeviationMm(position: string, pitchMm: number): number {
   return position === 'G' ? (DEVIATION_UM.g[pitchMm] ?? nearestPreferred(15 + 11 * pitchMm)) / 1000 : 0;
 }
 
@@ -18,7 +18,7 @@ export function internalDeviationMm(position: string, pitchMm: number): number {
  * Tolerance of the internal minor diameter, mm (ISO 965-1, table 3; 433 P - 190 P^1.22 to P = 0.8 and 230 P^0.7 above
  * when not listed).
  */
-export function minorToleranceMm(grade: number, pitchMm: number): number {
+function minorToleranceMm(grade: number, pitchMm: number): number {
   const formula = pitchMm <= 0.8 ? 433 * pitchMm - 190 * pitchMm ** 1.22 : 230 * pitchMm ** 0.7;
   const grade6Um = MINOR_TOLERANCE_6_UM[pitchMm] ?? nearestPreferred(formula);
   return stepPreferred(grade6Um, GRADE_STEPS[grade] ?? 0) / 1000;

@@ -44,7 +44,7 @@ export const metricSystem: ThreadSystem<MetricThread> = {
   },
 };
 
-export function printMetricClass({ pitchGrade, crestGrade, position }: MetricClass): string {
+function printMetricClass({ pitchGrade, crestGrade, position }: MetricClass): string {
   const pitch = `${pitchGrade}${position}`;
   return crestGrade === pitchGrade ? pitch : `${pitch}${crestGrade}${position}`;
 }

@@ -10,7 +10,7 @@ const CLASS_FACTOR = { 1: 1.95, 2: 1.3, 3: 0.975 } as const;
  * Tolerance of the internal minor diameter in inch, unrounded (ASME B1.1, clause 5.8.2, from memory).
  * The rule depends on class, size and pitch; the bounds keep small and coarse sizes sensible.
  */
-export function minorToleranceIn(fit: 1 | 2 | 3, diameterIn: number, pitchIn: number): number {
+function minorToleranceIn(fit: 1 | 2 | 3, diameterIn: number, pitchIn: number): number {
   const tpi = 1 / pitchIn;
   const general = 0.05 * Math.cbrt(pitchIn ** 2) + (0.03 * pitchIn) / diameterIn - 0.002;
   const most = 0.394 * pitchIn;

@@ -7,7 +7,7 @@ import type { WhitworthThread } from '../thread';
  * Effective-diameter tolerance T of the medium class, inch: 0.002 D^(1/3) + 0.003 L^(1/2) + 0.005 P^(1/2)
  * (BS 84, from memory). L is the length of engagement; normally the diameter is taken for it.
  */
-export function mediumToleranceIn(diameterIn: number, pitchIn: number, engagementIn = diameterIn): number {
+function mediumToleranceIn(diameterIn: number, pitchIn: number, engagementIn = diameterIn): number {
   return 0.002 * Math.cbrt(diameterIn) + 0.003 * Math.sqrt(engagementIn) + 0.005 * Math.sqrt(pitchIn);
 }
 

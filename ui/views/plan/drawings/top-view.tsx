@@ -31,7 +31,7 @@ export function TopView() {
 }
 
 /** The drawing itself; the bench and the sheet show it too. */
-export function TopViewDrawing({
+function TopViewDrawing({
   way,
   angleDeg,
   swivel,

@@ -6,7 +6,7 @@ import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 /** How a try ended, as whoever cut it sees it. */
-export const ENDINGS = ['accepted', 'scrapped', 'given-up'] as const;
+const ENDINGS = ['accepted', 'scrapped', 'given-up'] as const;
 
 export interface HandInContent {
   kind: 'hand-in';

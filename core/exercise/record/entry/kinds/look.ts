@@ -3,7 +3,7 @@ import { bad, good } from '@/core/base/errors/field-issue';
 import type { EntryKind } from '../entry-kind';
 import { kindOf } from '../kind-of';
 
-export const LOOK_VERDICTS = ['good', 'fair', 'poor'] as const;
+const LOOK_VERDICTS = ['good', 'fair', 'poor'] as const;
 
 export interface LookContent {
   kind: 'look';

@@ -11,8 +11,8 @@ import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
 /** Done now, found set and checked, done by another, not done, or standing from an earlier try on the same lathe. */
-export const STEP_HOW = ['done', 'found', 'by-other', 'not-done', 'stands'] as const;
-export type StepHow = (typeof STEP_HOW)[number];
+const STEP_HOW = ['done', 'found', 'by-other', 'not-done', 'stands'] as const;
+type StepHow = (typeof STEP_HOW)[number];
 
 export interface StepContent {
   kind: 'step';
