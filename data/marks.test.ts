@@ -29,7 +29,7 @@ describe('marking', () => {
       'append-only',
     );
     const seen = passOn(await loadMark(student, attemptId));
-    expect(seen.scheme).toBeNull();
+    expect(seen.marking).toBeNull();
     expect(seen.decisions).toMatchObject([
       { number: 1, by: 'Instructor', mark: { comment: 'Try again', total: 1 } },
     ]);

@@ -1,10 +1,10 @@
 import 'server-only';
 import { confirmMark, type MarkForm } from '@/core/exercise/marking/confirm-mark';
-import { proposeMark } from '@/core/exercise/marking/propose-mark';
+import { newerProposal, proposeMark, type NewerProposal } from '@/core/exercise/marking/propose-mark';
+import type { MarkProposal } from '@/core/exercise/marking/mark-line';
+import { recordLines, type RecordLine } from '@/core/exercise/record/shown/record-lines';
 import { saidInMark, withSaid, type Mark } from '@/core/exercise/marking/mark';
-import type { Scheme } from '@/core/exercise/marking/scheme';
-import type { Entry, Role } from '@/core/exercise/record/entry/entry';
-import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { Role } from '@/core/exercise/record/entry/entry';
 import { roleIn } from './access';
 import { attemptRow, decidedOf, factsOf, visibleAttempt } from './attempts';
 import { database } from './database';
@@ -19,15 +19,17 @@ import { decidedPoints, sheetIdOf, sheetIdsOfHandOut, writeSummary } from './sum
 import { summaryOf } from '@/core/exercise/record/shown/summary';
 import { keepTexts, PUT_APART } from './texts';
 
-/** What the marking page shows. The scheme is the instructor's; a student sees what was decided. */
+/** What the marking page shows. The proposal is the instructor's; a student sees what was decided. */
 export interface MarkPageView {
   id: number;
   title: string;
   tryNumber: number;
   student: string;
-  sheet: Sheet | null;
-  scheme: Scheme | null;
-  entries: Entry[];
+  /** By the scheme of the hand-out, and by newer rules; null for a student, and where no lathe was chosen. */
+  marking: { proposal: MarkProposal; newer: NewerProposal | null } | null;
+  record: RecordLine[];
+  /** How many entries the marking looked at: a record that has grown is looked at again. */
+  entriesSeen: number;
   decisions: DecisionView[];
   role: Role;
 }
@@ -42,14 +44,22 @@ export function loadMark(viewer: PersonView, attemptId: number): Promise<Outcome
     ]);
     if (decisions.length === 0 && row.role !== 'instructor') return forbidden('Not marked yet.');
     const sheet = row.sheetId === null ? null : await sheetOf(row.sheetId);
+    const scheme = row.role === 'instructor' ? await schemeOf(row.schemeId) : null;
+    const entries = records.get(attemptId) ?? [];
     return {
       id: attemptId,
       title: sheet?.title ?? facts.title,
       tryNumber: row.tryNumber,
       student: facts.student,
-      sheet,
-      scheme: row.role === 'instructor' ? await schemeOf(row.schemeId) : null,
-      entries: records.get(attemptId) ?? [],
+      marking:
+        sheet === null || scheme === null
+          ? null
+          : {
+              proposal: proposeMark(sheet, scheme, entries),
+              newer: newerProposal(sheet, scheme, entries),
+            },
+      record: recordLines(sheet, entries),
+      entriesSeen: entries.length,
       decisions,
       role: row.role,
     };

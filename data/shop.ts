@@ -9,7 +9,7 @@ import { readBookForm, type BookForm } from '@/core/machine/book/read-book-form'
 import { readBookRows } from '@/core/machine/book/book-table';
 import { readGauge, type Gauge } from '@/core/measuring/gauging/gauge';
 import { checkWords } from '@/core/machine/shop/check-words';
-import { readShopWords, type ShopWords, type WordKey } from '@/core/machine/shop/words';
+import { readShopWords, type ShopWords, type WordKey } from '@/core/machine/shop/words-document';
 import { nonsenseIn } from '@/core/base/documents/nonsense';
 import { UnreadableDocument } from '@/core/base/documents/document';
 import { bad, good, type Result } from '@/core/base/errors/field-issue';

@@ -1,5 +1,4 @@
 import { EventEmitter } from 'node:events';
-import { readdirSync } from 'node:fs';
 import type { Server } from 'node:http';
 import { join } from 'node:path';
 import next from 'next';
@@ -12,6 +11,7 @@ import { allowedHosts } from './hosts';
 import { logError } from './log-error';
 import { LogFile } from './log-file';
 import { QuietLines } from './quiet-lines';
+import { ReleaseFiles } from './release-files';
 import { roomsFor } from './rooms';
 import { Streams } from './streams';
 import { isLoopback } from './tls';
@@ -64,14 +64,11 @@ const noServer = new EventEmitter() as Server;
 const app = next({ dev: false, dir: process.cwd(), hostname: '127.0.0.1', port, httpServer: noServer });
 await app.prepare();
 const handle = app.getRequestHandler();
-/** The files of this release and of those before it, whose pages may still be open. They never change while it runs. */
-const files = new Set(
-  readdirSync('.next/static', { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile())
-    .map(({ parentPath, name }) => `/_next/static${join(parentPath, name).split('.next/static')[1] ?? ''}`),
-);
+const files = new ReleaseFiles('.next/static');
 const door = createDoor({
-  handle: (request, response) => handle(request, response),
+  handle: async (request, response) => {
+    if (!files.send(request, response)) await handle(request, response);
+  },
   hosts: allowedHosts(process.env.OYAKATA_HOSTS, port, publicHost),
   publicHost,
   rooms: roomsFor(mostInside),

@@ -1,5 +1,5 @@
 import type { Schema } from 'yup';
-import { UNKNOWN_NAME } from '@/core/base/documents/parts';
+import { UNKNOWN_NAME } from '@/core/base/documents/unknown';
 
 interface Told {
   tests?: { name?: string }[];

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Schema } from 'yup';
-import { UNKNOWN_NAME } from '@/core/base/documents/parts';
+import { UNKNOWN_NAME } from '@/core/base/documents/unknown';
 import { anyText } from './arbitrary-text';
 
 /** What yup tells of a schema, as far as it is looked at here. */

@@ -56,6 +56,7 @@ build_release() {
     [ ! -d "$RELEASES/$before/.next/static" ] || [ "$RELEASES/$before" = "$folder" ] ||
       cp -rn -- "$RELEASES/$before/.next/static/." "$folder/.next/static/" || true
   done
+  node scripts/pack-files.mjs "$folder/.next/static"
 }
 
 # bundle FROM TO OPTION...: one file out of many, which starts in a third of the time. What is written for the older

@@ -1,4 +1,4 @@
-import { scaleLinear } from 'd3-scale';
+import { linear } from './linear';
 import { depthOf } from '@/core/thread/geometry/frame';
 import { moveProfile, partOf, type Profile } from '@/core/thread/geometry/profile';
 import type { Pose } from '@/core/thread/geometry/pose';
@@ -108,8 +108,8 @@ export function sectionLayout(
   const pixelsPerUnit = whole * look.zoom;
   const surfaceY = still.y + look.dy;
   const middleX = still.x + look.dx;
-  const x = scaleLinear([-deepest.x / 2, 1 - deepest.x / 2], [middleX, middleX - pixelsPerUnit]);
-  const y = scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
+  const x = linear([-deepest.x / 2, 1 - deepest.x / 2], [middleX, middleX - pixelsPerUnit]);
+  const y = linear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]);
   const placing: Placing = { x, y, pixelsPerUnit };
   const frame: Stretch = { from: x.invert(width), to: x.invert(0) };
   const all = thread.grounds.map((_, after) => groundOver(layerAfter(thread, after), thread.lead, frame));

@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useMemo } from 'react';
-import { scaleLinear } from 'd3-scale';
+import { linear } from './linear';
 import type { Profile } from '@/core/thread/geometry/profile';
 import type { Side } from '@/core/thread/standards/thread';
 import type { LengthUnit } from '@/core/base/units/length';
@@ -45,8 +45,8 @@ export function ThreadRun({
         ? (height - depth * pixelsPerUnit) / 2.2
         : height - (height - depth * pixelsPerUnit) / 2.2;
     const placing = {
-      x: scaleLinear([0, length], [width - spare, spare]),
-      y: scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]),
+      x: linear([0, length], [width - spare, spare]),
+      y: linear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]),
       pixelsPerUnit,
     };
     const surface = profilePath(profile, placing);

@@ -2,7 +2,8 @@
 
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { inShopWords } from '@/core/machine/shop/in-shop-words';
-import { USUAL_WORDS, type ShopWords } from '@/core/machine/shop/words';
+import type { ShopWords } from '@/core/machine/shop/words-document';
+import { USUAL_WORDS } from '@/core/machine/shop/words';
 
 const Context = createContext<ShopWords>(USUAL_WORDS);
 

@@ -1,13 +1,26 @@
 'use client';
 
-import { Toast } from 'radix-ui';
-import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
-import { StandingMark } from './state-mark';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  type ComponentType,
+  type ReactNode,
+} from 'react';
+import { atFirstTouch } from './first-touch';
 
-interface ToastText {
+export interface ToastText {
   id: number;
   text: string;
   standing: 'good' | 'bad';
+}
+
+interface ListProps {
+  toasts: readonly ToastText[];
+  onGone: (id: number) => void;
 }
 
 const Say = createContext<(text: string, standing?: 'good' | 'bad') => void>(() => undefined);
@@ -28,21 +41,36 @@ export function ToastProvider({ children }: { children: ReactNode }) {
   );
   return (
     <Say.Provider value={useMemo(() => say, [say])}>
-      <Toast.Provider duration={6000} label="Message">
-        {children}
-        {toasts.map((toast) => (
-          <Toast.Root
-            key={toast.id}
-            onOpenChange={(open) => !open && drop(toast.id)}
-            className="flex items-center gap-3 border-l-4 border-brass-bright bg-dye-deep px-4 py-3 text-scribe shadow-lg"
-          >
-            <StandingMark standing={toast.standing} onDye />
-            <Toast.Description className="grow">{toast.text}</Toast.Description>
-            <Toast.Close className="underline">Close</Toast.Close>
-          </Toast.Root>
-        ))}
-        <Toast.Viewport className="fixed right-4 bottom-4 z-[60] grid w-96 max-w-[92vw] gap-2" />
-      </Toast.Provider>
+      {children}
+      <List toasts={toasts} onGone={drop} />
     </Say.Provider>
+  );
+}
+
+/** Comes at the first touch. Where it can not be had the words stand there plainly: nothing stays unsaid. */
+let List: ComponentType<ListProps> = PlainList;
+atFirstTouch(
+  () =>
+    void import('./toast-list').then(
+      (module) => (List = module.default),
+      () => undefined,
+    ),
+);
+
+function PlainList({ toasts, onGone }: ListProps) {
+  const last = toasts.at(-1);
+  useEffect(() => {
+    if (last === undefined) return undefined;
+    const timer = window.setTimeout(() => onGone(last.id), 6000);
+    return () => window.clearTimeout(timer);
+  }, [last, onGone]);
+  if (last === undefined) return null;
+  return (
+    <p
+      role="status"
+      className="fixed right-4 bottom-4 z-[60] w-96 max-w-[92vw] border-l-4 border-brass-bright bg-dye-deep px-4 py-3 text-scribe shadow-lg"
+    >
+      {last.text}
+    </p>
   );
 }

@@ -4,7 +4,7 @@ import { setNonce } from 'get-nonce';
 import { useEffect, type ReactNode } from 'react';
 import { ToastProvider } from '../kit/toast';
 import { DisplayUnitProvider } from '../units/display-unit';
-import type { ShopWords } from '@/core/machine/shop/words';
+import type { ShopWords } from '@/core/machine/shop/words-document';
 import { tellEarlyInput } from './early-input';
 import { ShopTimeProvider } from './shop-time';
 import { ShopWordsProvider } from '@/ui/kit/shop-words';

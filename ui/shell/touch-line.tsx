@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns/format';
 import { Unplug } from 'lucide-react';
 import { useEffect } from 'react';
 import { ask, NO_ANSWER } from './send';
@@ -9,6 +8,9 @@ import { useStayPut } from './use-stay-put';
 
 const WELL_EVERY_MS = 15_000;
 const LOST_EVERY_MS = 3000;
+
+/** By this device's own clock. */
+const clock = new Intl.DateTimeFormat('en-GB', { timeStyle: 'medium' });
 
 /**
  * Says since when the page is out of touch with the server, and nothing while all is well. It looks by itself, so that a
@@ -31,8 +33,8 @@ export function TouchLine() {
     >
       <Unplug aria-hidden className="size-5 shrink-0 text-brass-bright" />
       <span>
-        <strong className="font-semibold">Out of touch since {format(since, 'HH:mm:ss')}.</strong> {reason}{' '}
-        What is typed stays; trying again.
+        <strong className="font-semibold">Out of touch since {clock.format(since)}.</strong> {reason} What is
+        typed stays; trying again.
       </span>
     </p>
   );

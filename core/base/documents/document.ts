@@ -1,6 +1,6 @@
 import { ValidationError, type AnySchema, type Schema } from 'yup';
 import { cutLongLists } from '../json/cut-long-lists';
-import { UNKNOWN, UNKNOWN_NAME } from './parts';
+import { UNKNOWN, UNKNOWN_NAME } from './unknown';
 
 /** Why a stored document can not be read. */
 export type UnreadableReason = 'not-a-document' | 'other-format' | 'later-version' | 'broken';

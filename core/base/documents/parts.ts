@@ -1,4 +1,5 @@
 import { array, boolean, number, object, string, type ISchema, type ObjectShape, type Schema } from 'yup';
+import { UNKNOWN, UNKNOWN_NAME } from './unknown';
 
 /**
  * Building blocks of the schemas of stored documents. Every field is there; what is unknown or does not apply is null,
@@ -52,18 +53,12 @@ const lengthFields = { value: number().min(-1e6).max(1e6).required(), unit: oneO
 export const length = () => part(lengthFields);
 export const maybeLength = () => maybePart(lengthFields);
 
-/** The type of a validation error: a name stands in a list that this release knows in part only. */
-export const UNKNOWN_NAME = 'unknown-name';
-
 const knownName = (values: readonly string[]) => ({
   name: UNKNOWN_NAME,
   message: '“${value}” is not known here.',
   params: { values },
   test: (value: unknown) => value === null || value === undefined || values.includes(value as string),
 });
-
-/** What a document is read with in the place of a name that a later release has added to a list. */
-export const UNKNOWN = 'unknown';
 
 /** The same document with every name known. */
 export type Known<T> = T extends string

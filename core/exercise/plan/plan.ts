@@ -44,28 +44,18 @@ import { liftPlan3 } from './older/lift-plan-3';
 import { liftPlan4 } from './older/lift-plan-4';
 import { liftPlan5 } from './older/lift-plan-5';
 import { liftPlan6 } from './older/lift-plan-6';
-
-/** Values of the choices that a plan makes beside those of its technique; issue by issue more of them are offered. */
-export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
-const TIP_KINDS = ['not-measured', 'flat', 'radius', 'sharp', 'insert'] as const;
-export const RELIEFS = ['planned-root', 'printed-minor'] as const;
-export const PASS_KINDS = ['scratch', 'rough', 'finish', 'spring'] as const;
-export const SCHOOLS = [
-  'constant-area',
-  'constant-infeed',
-  'two-thirds',
-  'list',
-  'chart',
-  'until',
-  'own',
-] as const;
-export const STEP_GROUPS = ['before-cutting', 'after-scratch', 'mid-course', 'after-cutting'] as const;
-/** Units in which a value of a step is set or measured. */
-export const STEP_UNITS = ['in', 'mm', '°', 'rpm', 'TPI', 'mm pitch'] as const;
-export const STEP_EVIDENCE = ['seen', 'value', 'choice', 'order', 'counted', 'sign-off'] as const;
-/** Whether the value that is right stands before the student, shows after the entry, or stays hidden. */
-export const EXPECTED_SHOWN = ['shown', 'after-entry', 'hidden'] as const;
-export const PLACES_OF_PROOF = ['start', 'middle', 'end'] as const;
+import {
+  START_ORDERS,
+  PLACES_OF_PROOF,
+  PASS_KINDS,
+  SCHOOLS,
+  EXPECTED_SHOWN,
+  STEP_EVIDENCE,
+  STEP_GROUPS,
+  STEP_UNITS,
+  RELIEFS,
+  TIP_KINDS,
+} from './plan-names';
 
 /** A row of the schedule: a cut, a stop to check or to work, or a cut repeated until a check answers. Exact: a sheet rounds it to the dial. */
 const rowSchema = part({

@@ -1,4 +1,4 @@
-import { UNKNOWN } from '@/core/base/documents/parts';
+import { UNKNOWN } from '@/core/base/documents/unknown';
 import type { Sheet } from './sheet';
 
 /** A choice of a sheet that a later release has added: what it is, and what waits for the release that knows it. */

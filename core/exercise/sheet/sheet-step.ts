@@ -12,7 +12,7 @@ import {
   yesNo,
   namedOrUnknown,
 } from '@/core/base/documents/parts';
-import { EXPECTED_SHOWN, STEP_GROUPS, STEP_UNITS } from '../plan/plan';
+import { EXPECTED_SHOWN, STEP_GROUPS, STEP_UNITS } from '../plan/plan-names';
 
 export type StepUnit = (typeof STEP_UNITS)[number];
 

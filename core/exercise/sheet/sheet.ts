@@ -16,7 +16,7 @@ import {
   namedOrUnknown,
   maybeNamedOrUnknown,
 } from '@/core/base/documents/parts';
-import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan/plan';
+import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan/plan-names';
 import { EVIDENCE_KINDS } from '@/core/measuring/proof/evidence-kinds';
 import { worksheetQuestionSchema } from '@/core/learning/worksheet/question';
 import {
@@ -38,9 +38,9 @@ import { liftSheet1 } from './older/lift-sheet-1';
 import { liftSheet2 } from './older/lift-sheet-2';
 import { liftSheet3 } from './older/lift-sheet-3';
 import { liftSheet4 } from './older/lift-sheet-4';
-import { sheetBlankSchema } from './machine/sheet-blank';
-import { sheetDialSchema } from './machine/sheet-dial';
-import { sheetGearingSchema } from './machine/sheet-gearing';
+import { sheetBlankSchema } from './machine/sheet-blank-schema';
+import { sheetDialSchema } from './machine/sheet-dial-schema';
+import { sheetGearingSchema } from './machine/sheet-gearing-schema';
 import { travelSchema } from './machine/travel';
 import { sheetStepSchema, type SheetStep } from './sheet-step';
 

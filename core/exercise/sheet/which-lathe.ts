@@ -1,7 +1,7 @@
 import { leadOfThread } from '@/core/machine/gearing/lead-of-thread';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import type { Plan } from '../plan/plan';
-import type { ShopWords } from '@/core/machine/shop/words';
+import type { ShopWords } from '@/core/machine/shop/words-document';
 import { DRIVE_DATA } from '@/core/machine/technique/drives';
 import { forbiddenOn } from '@/core/machine/technique/forbidden';
 import { techniqueWords } from '@/core/machine/technique/technique-words';

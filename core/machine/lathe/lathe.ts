@@ -18,12 +18,7 @@ import {
   words,
 } from '@/core/base/documents/parts';
 import { liftLathe1 } from './lift-lathe-1';
-
-export const NOSES = ['screwed', 'screwed-locked', 'long-taper', 'camlock'] as const;
-export const SPEED_SETTERS = ['belt', 'lever', 'back-gear', 'inverter', 'other'] as const;
-export const LEVER_KINDS = ['quick-change', 'feed-reverse', 'collar', 'apron', 'other'] as const;
-export const GEAR_ROLES = ['driver', 'driven', 'idler'] as const;
-export const READOUT_AXES = ['cross-slide', 'carriage', 'compound'] as const;
+import { GEAR_ROLES, NOSES, READOUT_AXES, LEVER_KINDS, SPEED_SETTERS } from './lathe-names';
 
 /** What a dial's figures mean: the slide's own travel (on the radius), or what comes off the diameter. */
 const dialFields = {

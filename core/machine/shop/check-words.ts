@@ -1,6 +1,7 @@
 import type { FieldIssue, Result } from '@/core/base/errors/field-issue';
 import { saidText } from '@/core/base/documents/visible-text';
-import { USUAL_WORDS, type ShopWords, type WordKey } from './words';
+import type { ShopWords, WordKey } from './words-document';
+import { USUAL_WORDS } from './words';
 
 const KEYS = Object.keys(USUAL_WORDS).filter((key) => key !== 'format' && key !== 'version') as WordKey[];
 

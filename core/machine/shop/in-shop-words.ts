@@ -1,4 +1,5 @@
-import { USUAL_WORDS, type ShopWords, type WordKey } from './words';
+import type { ShopWords, WordKey } from './words-document';
+import { USUAL_WORDS } from './words';
 
 const KEYS = (Object.keys(USUAL_WORDS) as (WordKey | 'format' | 'version')[]).filter(
   (key): key is WordKey => key !== 'format' && key !== 'version',

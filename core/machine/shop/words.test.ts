@@ -1,6 +1,7 @@
 import { checkWords } from './check-words';
 import { inShopWords } from './in-shop-words';
-import { readShopWords, USUAL_WORDS } from './words';
+import { readShopWords } from './words-document';
+import { USUAL_WORDS } from './words';
 
 const words = { ...USUAL_WORDS, compound: 'top slide', crossSlide: 'cross feed', halfNut: 'split nut' };
 

@@ -1,4 +1,4 @@
-import type { ShopWords } from '../shop/words';
+import type { ShopWords } from '../shop/words-document';
 import { frameOfWay, type Way } from './way';
 
 /** What the sentences of a technique are made of. */

@@ -1,6 +1,6 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
+import { linear } from '@/ui/drawing/linear';
 import type { DepthRuleLanding } from '@/core/thread/depth/depth-rules';
 import type { LengthUnit } from '@/core/base/units/length';
 import { CopyFigure } from '@/ui/kit/copy-figure';
@@ -26,7 +26,7 @@ export function DepthRuleBand({
   const say = useSay();
   const shown = show.unitOf(unit);
   const sizes = [...landings.map(({ pitchDiameter }) => pitchDiameter), band.min, band.max];
-  const x = scaleLinear([Math.min(...sizes), Math.max(...sizes)], [10, LANE_WIDTH - 10]);
+  const x = linear([Math.min(...sizes), Math.max(...sizes)], [10, LANE_WIDTH - 10]);
   return (
     <RuledTable
       caption="Rules of thumb for the depth"

@@ -1,6 +1,6 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
+import { linear } from '@/ui/drawing/linear';
 
 /** The band, what the uncertainty leaves of it, and the measured value with its uncertainty, to scale. */
 export function GuardBand({
@@ -20,7 +20,7 @@ export function GuardBand({
   width?: number;
 }) {
   const span = band.max - band.min;
-  const x = scaleLinear([band.min - span / 3, band.max + span / 3], [0, width]);
+  const x = linear([band.min - span / 3, band.max + span / 3], [0, width]);
   const words = verdict(band, guarded, measured);
   return (
     <svg

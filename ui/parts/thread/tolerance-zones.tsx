@@ -1,6 +1,6 @@
 'use client';
 
-import { scaleLinear } from 'd3-scale';
+import { linear } from '@/ui/drawing/linear';
 import type { Fit } from '@/core/thread/standards/fit';
 import { formOf } from '@/core/thread/standards/systems';
 import { pitchOf } from '@/core/thread/standards/thread';
@@ -70,7 +70,7 @@ export function ToleranceZones({ fit }: { fit: Fit }) {
     .filter((value): value is number => value !== null);
   const high = Math.max(0, ...values);
   const low = Math.min(0, ...values);
-  const y = scaleLinear([high, low], [64, height - 56]);
+  const y = linear([high, low], [64, height - 56]);
   const open = 26;
   const column = width / 3;
   const bar = Math.min(70, column * 0.32);

@@ -8,6 +8,7 @@ import { MeasurePanel } from './measure-panel';
 import { NotKnownNote } from './not-known-note';
 import { PassPanel } from './pass-panel';
 import { ProvePanel } from './prove-panel';
+import { recordLines } from '@/core/exercise/record/shown/record-lines';
 import { RecordList } from './record-list';
 import { StepPanel } from './step-panel';
 
@@ -452,7 +453,7 @@ test('what the nut says to take is one touch away, at the reading that the dial 
 describe('the record', () => {
   test('keeps struck entries readable, with the reason, and offers to strike only what stands', () => {
     const record = recordOf([...cuts.slice(0, 2), { kind: 'strike', entryId: 'e2', reason: 'not cut yet' }]);
-    render(<RecordList sheet={sheet} entries={record} onStrike={accept()} />);
+    render(<RecordList lines={recordLines(sheet, record)} onStrike={accept()} />);
     expect(screen.getAllByRole('listitem')).toHaveLength(2);
     expect(screen.getByText(/Struck out by student: not cut yet/)).not.toBeNull();
     expect(screen.getAllByRole('button', { name: /^Strike out/ })).toHaveLength(1);
@@ -460,7 +461,7 @@ describe('the record', () => {
 
   test('striking wants its reason', async () => {
     const strike = refuse('reason', 'Say why the entry is struck out.');
-    render(<RecordList sheet={sheet} entries={recordOf(cuts.slice(0, 1))} onStrike={strike} />);
+    render(<RecordList lines={recordLines(sheet, recordOf(cuts.slice(0, 1)))} onStrike={strike} />);
     fireEvent.click(screen.getByRole('button', { name: /^Strike out: Pass 1/ }));
     fireEvent.click(within(screen.getByRole('dialog')).getByRole('button', { name: 'Strike out' }));
     expect(await screen.findByText('Say why the entry is struck out.')).not.toBeNull();
@@ -468,7 +469,7 @@ describe('the record', () => {
   });
 
   test('an empty record says so', () => {
-    render(<RecordList sheet={sheet} entries={[]} />);
+    render(<RecordList lines={[]} />);
     expect(screen.getByText('Nothing is recorded yet.')).not.toBeNull();
   });
 });

@@ -1,9 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { entryWords } from '@/core/exercise/record/entry/entry-words';
-import { strikeOf, type Entry } from '@/core/exercise/record/entry/entry';
-import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { RecordLine } from '@/core/exercise/record/shown/record-lines';
 import { Button } from '@/ui/kit/button';
 import { Dialog } from '@/ui/kit/dialog';
 import { Field } from '@/ui/kit/field';
@@ -15,61 +13,57 @@ const NONE: readonly string[] = [];
 
 /** The record, newest first, struck entries still readable. `onStrike` is absent where nothing may be struck. */
 export function RecordList({
-  sheet,
-  entries,
+  lines,
   onStrike,
   by = null,
   marked = NONE,
 }: {
-  sheet: Sheet | null;
-  entries: readonly Entry[];
+  lines: readonly RecordLine[];
   onStrike?: AttemptRecord['add'] | undefined;
   /** Whose entries may be struck out; null: everybody's. */
   by?: number | null;
   marked?: readonly string[];
 }) {
-  const [striking, setStriking] = useState<Entry | null>(null);
+  const [striking, setStriking] = useState<RecordLine | null>(null);
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
     list.current
       ?.querySelector(`[data-entry="${marked[0] ?? 'none'}"]`)
       ?.scrollIntoView?.({ block: 'center' });
   }, [marked]);
-  const shown = entries.filter(({ content }) => content.kind !== 'strike').toReversed();
-  if (shown.length === 0) return <p className="p-3 text-ink-soft">Nothing is recorded yet.</p>;
+  if (lines.length === 0) return <p className="p-3 text-ink-soft">Nothing is recorded yet.</p>;
   return (
     <>
       <ol ref={list} aria-label="Record" className="grid">
-        {shown.map((entry) => {
-          const strike = strikeOf(entries, entry.id);
-          const { title, detail } = entryWords(entry, sheet);
+        {lines.map((line) => {
+          const { id, title, detail, author, at, late, struck } = line;
           return (
             <li
-              key={entry.id}
-              data-entry={entry.id}
-              className={`grid grid-cols-[1fr_auto] items-start gap-x-2 border-b border-rule px-3 py-1.5 ${marked.includes(entry.id) ? 'bg-brass-wash' : ''}`}
+              key={id}
+              data-entry={id}
+              className={`grid grid-cols-[1fr_auto] items-start gap-x-2 border-b border-rule px-3 py-1.5 ${marked.includes(id) ? 'bg-brass-wash' : ''}`}
             >
               <div className="min-w-0 text-sm">
-                <p className={strike === null ? '' : 'line-through'}>
+                <p className={struck === null ? '' : 'line-through'}>
                   <strong className="font-semibold">{title}</strong>{' '}
                   <span className="figures text-[0.8125rem]">{detail}</span>
                 </p>
                 <p className="text-2xs text-ink-soft">
-                  {entry.author.name}, <ShopTime at={entry.deviceTime} />
-                  {entry.late && <strong className="ml-1 text-brass">late: changes no mark</strong>}
+                  {author.name}, <ShopTime at={at} />
+                  {late && <strong className="ml-1 text-brass">late: changes no mark</strong>}
                 </p>
-                {strike !== null && (
+                {struck !== null && (
                   <p className="text-2xs text-brass">
-                    Struck out by {strike.author.name}: {strike.content.reason}
+                    Struck out by {struck.by}: {struck.reason}
                   </p>
                 )}
               </div>
-              {strike === null && onStrike !== undefined && (by === null || by === entry.author.id) && (
+              {struck === null && onStrike !== undefined && (by === null || by === author.id) && (
                 <Button
                   tone="quiet"
                   className="text-sm"
                   aria-label={`Strike out: ${title} ${detail}`}
-                  onClick={() => setStriking(entry)}
+                  onClick={() => setStriking(line)}
                 >
                   Strike out
                 </Button>
@@ -81,8 +75,7 @@ export function RecordList({
       {striking !== null && onStrike !== undefined && (
         <StrikeDialog
           key={striking.id}
-          entry={striking}
-          sheet={sheet}
+          line={striking}
           onStrike={onStrike}
           onClose={() => setStriking(null)}
         />
@@ -92,22 +85,19 @@ export function RecordList({
 }
 
 function StrikeDialog({
-  entry,
-  sheet,
+  line: { id, title, detail },
   onStrike,
   onClose,
 }: {
-  entry: Entry;
-  sheet: Sheet | null;
+  line: RecordLine;
   onStrike: AttemptRecord['add'];
   onClose: () => void;
 }) {
-  const [reason, setReason] = useKept(`strike-${entry.id}`, '');
+  const [reason, setReason] = useKept(`strike-${id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
-  const { title, detail } = entryWords(entry, sheet);
 
   async function strike() {
-    const added = await onStrike({ kind: 'strike', entryId: entry.id, reason });
+    const added = await onStrike({ kind: 'strike', entryId: id, reason });
     if (added.ok) {
       setReason('');
       onClose();

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { ListChecks, Ruler, ScrollText, TriangleAlert, Undo2, House } from 'lucide-react';
 import { notLookedOver } from '@/core/exercise/record/state/leading';
 import { predict, type Prediction } from '@/core/exercise/record/state/predict';
+import { recordLines } from '@/core/exercise/record/shown/record-lines';
 import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
@@ -294,8 +295,7 @@ function Shown({
         </p>
         {canRecord && <NoteForm add={add} />}
         <RecordList
-          sheet={sheet}
-          entries={entries}
+          lines={recordLines(sheet, entries)}
           onStrike={canRecord ? add : undefined}
           by={attempt?.student.id ?? null}
         />

@@ -1,5 +1,5 @@
 import { useId, useMemo } from 'react';
-import { scaleLinear } from 'd3-scale';
+import { linear } from '@/ui/drawing/linear';
 import { grooveOfRecord } from '@/core/exercise/record/state/groove-of-record';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Prediction } from '@/core/exercise/record/state/predict';
@@ -35,11 +35,8 @@ export function GrooveNow({
     const surfaceY = side === 'external' ? 36 : VIEW.height - 56;
     const placing = {
       // Towards the headstock is to the left, as one stands at the lathe.
-      x: scaleLinear(
-        [centre - 1, centre + 1],
-        [VIEW.width / 2 + pixelsPerUnit, VIEW.width / 2 - pixelsPerUnit],
-      ),
-      y: scaleLinear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]),
+      x: linear([centre - 1, centre + 1], [VIEW.width / 2 + pixelsPerUnit, VIEW.width / 2 - pixelsPerUnit]),
+      y: linear([0, 1], [surfaceY, surfaceY + inward * pixelsPerUnit]),
       pixelsPerUnit,
     };
     const surface = profilePath(groove.turns, placing);

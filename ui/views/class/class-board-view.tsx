@@ -1,9 +1,9 @@
 'use client';
 
-import { formatDistanceStrict } from 'date-fns/formatDistanceStrict';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, type MouseEvent } from 'react';
+import { howLongAgo } from '@/ui/units/how-long-ago';
 import type { Role } from '@/core/people/role';
 import type { AttemptState } from '@/core/exercise/record/state/record-state';
 import type { BoardAttempt, BoardExercise, BoardPuzzle, ClassBoard } from '@/core/exercise/board/board';
@@ -330,7 +330,7 @@ function detail(attempt: BoardAttempt): string {
     attempt.tryNumber > 1 ? `try ${attempt.tryNumber}` : '',
     attempt.passesCut === undefined ? '' : `pass ${attempt.passesCut}`,
     attempt.wantsLook === true ? 'wants a look' : '',
-    attempt.idleS !== undefined ? `${formatDistanceStrict(0, 1000 * attempt.idleS)} ago` : '',
+    attempt.idleS !== undefined ? howLongAgo(attempt.idleS) : '',
   ];
   return parts.filter((part) => part !== '').join(' · ');
 }

@@ -26,7 +26,7 @@ interface Loaded {
 }
 
 /** The look at one lathe: what was set against what is right, and what whoever came says to it. */
-export function CheckPanel({
+export default function CheckPanel({
   piece,
   now,
   who,

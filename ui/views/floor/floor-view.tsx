@@ -4,15 +4,16 @@ import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { byLathe, waitingFirst, type Floor } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import { useToast } from '@/ui/kit/toast';
 import { Header } from '@/ui/shell/header';
 import { useNews } from '@/ui/shell/news';
-import { ask } from '@/ui/shell/send';
-import { CheckPanel } from './check-panel';
+import { ask, NO_ANSWER } from '@/ui/shell/send';
 import { LatheCards } from './lathe-cards';
-import { startNext } from './start-next';
 import { useNow } from './use-now';
 import { WaitingList } from './waiting-list';
+
+const CheckPanel = fetchedPart(() => import('./check-panel'), 'Reading the record.', { ahead: true });
 
 /** The floor: who waits at which lathe, longest first; what every lathe does; and the look at one of them. */
 export function FloorView({ first, who }: { first: Floor; who: { name: string; role: Role } }) {
@@ -77,10 +78,15 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
             chosen={chosen}
             onChoose={setChosen}
             onStart={(next, lathe) =>
-              void startNext(next, lathe).then((problem) => {
-                say(problem ?? `${next.student} starts on ${lathe}.`, problem === null ? 'good' : 'bad');
-                void look();
-              })
+              void import('./start-next')
+                .then(
+                  ({ startNext }) => startNext(next, lathe),
+                  () => NO_ANSWER,
+                )
+                .then((problem) => {
+                  say(problem ?? `${next.student} starts on ${lathe}.`, problem === null ? 'good' : 'bad');
+                  void look();
+                })
             }
           />
         </div>

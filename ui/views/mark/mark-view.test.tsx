@@ -1,6 +1,8 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { confirmMark } from '@/core/exercise/marking/confirm-mark';
 import { proposeMark } from '@/core/exercise/marking/propose-mark';
+import type { Entry } from '@/core/exercise/record/entry/entry';
+import { recordLines } from '@/core/exercise/record/shown/record-lines';
 import { goodSteps, measuredAt, plannedWork, recordOf, SCHEME, sheetOf } from '@/core/test/record';
 import { answerFetch, completeBrowser } from '@/ui/test/browser';
 import { MarkView, type MarkViewProps } from './mark-view';
@@ -20,14 +22,17 @@ const contents = [
   measuredAt(sheet, sheet.wires.overWires.target, 'final'),
 ];
 const entries = recordOf(contents);
+const shown = (record: readonly Entry[]) => ({
+  marking: { proposal: proposeMark(sheet, SCHEME, record), newer: null },
+  record: recordLines(sheet, record),
+  entriesSeen: record.length,
+});
 const props: MarkViewProps = {
   id: 5,
   title: 'Clamp screw',
-  sheet,
-  scheme: SCHEME,
   student: 'Student',
   tryNumber: 1,
-  entries,
+  ...shown(entries),
   decisions: [],
   who: { name: 'Instructor', role: 'instructor' },
 };
@@ -79,7 +84,7 @@ test('a cap is shown and can be lifted with a reason', () => {
   const unsafe = recordOf(
     contents.filter((content) => !(content.kind === 'step' && content.stepId === 'safety')),
   );
-  render(<MarkView {...props} entries={unsafe} />);
+  render(<MarkView {...props} {...shown(unsafe)} />);
   expect(total()).toBe('40 / 100');
   fireEvent.change(screen.getByLabelText('Lift the cap because'), { target: { value: 'I saw the goggles' } });
   expect(total()).toBe('98 / 100');
@@ -140,7 +145,7 @@ test('a student sees what was decided, and neither proposal nor a way to decide'
   render(
     <MarkView
       {...props}
-      scheme={null}
+      marking={null}
       who={{ name: 'One', role: 'student' }}
       decisions={[{ number: 1, mark: confirmed.value, by: 'Instructor', at: '2026-09-01T09:00:00.000Z' }]}
     />,

@@ -1,13 +1,12 @@
 'use client';
 
 import Link from 'next/link';
-import { Fragment, useMemo, useState } from 'react';
-import { newerProposal, proposeMark } from '@/core/exercise/marking/propose-mark';
+import { Fragment, useState } from 'react';
+import type { NewerProposal } from '@/core/exercise/marking/propose-mark';
+import type { RecordLine } from '@/core/exercise/record/shown/record-lines';
 import type { Mark } from '@/core/exercise/marking/mark';
 import type { MarkLine, MarkProposal } from '@/core/exercise/marking/mark-line';
-import type { Scheme } from '@/core/exercise/marking/scheme';
-import type { Entry, Role } from '@/core/exercise/record/entry/entry';
-import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { Role } from '@/core/people/role';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Dialog } from '@/ui/kit/dialog';
 import { Field } from '@/ui/kit/field';
@@ -36,10 +35,10 @@ export interface MarkViewProps {
   title: string;
   student: string;
   tryNumber: number;
-  sheet: Sheet | null;
   /** Only the instructor's page has it. */
-  scheme: Scheme | null;
-  entries: Entry[];
+  marking: { proposal: MarkProposal; newer: NewerProposal | null } | null;
+  record: readonly RecordLine[];
+  entriesSeen: number;
   /** First to last: the last one stands. */
   decisions: readonly Decision[];
   who: { name: string; role: Role };
@@ -56,16 +55,19 @@ export function MarkView(props: MarkViewProps) {
   );
 }
 
-const NOTHING: MarkProposal = { sections: [], lines: [], cap: null, total: 0, blocked: null };
+const NOTHING: NonNullable<MarkViewProps['marking']> = {
+  proposal: { sections: [], lines: [], cap: null, total: 0, blocked: null },
+  newer: null,
+};
 
 function MarkSheet({
   id: attemptId,
   title,
   student,
   tryNumber,
-  sheet,
-  scheme,
-  entries,
+  marking,
+  record,
+  entriesSeen,
   decisions,
   who,
 }: MarkViewProps) {
@@ -76,14 +78,7 @@ function MarkSheet({
   /** The decision that is shown; null while one is being made. */
   const decided = anew ? null : standing;
   const mark = decided;
-  const proposal = useMemo(
-    () => (sheet === null || scheme === null ? NOTHING : proposeMark(sheet, scheme, entries)),
-    [sheet, scheme, entries],
-  );
-  const newer = useMemo(
-    () => (sheet === null || scheme === null ? null : newerProposal(sheet, scheme, entries)),
-    [sheet, scheme, entries],
-  );
+  const { proposal, newer } = marking ?? NOTHING;
   const sections = mark?.mark.sections ?? proposal.sections;
   const [overrides, setOverrides] = useKept<Record<string, Override>>('overrides', {});
   const [comment, setComment] = useKept('comment', '');
@@ -113,7 +108,7 @@ function MarkSheet({
       lines: Object.entries(overrides).map(([id, value]) => ({ id, ...value })),
       capReason,
       comment,
-      entriesSeen: entries.length,
+      entriesSeen,
       supersedes: standing?.number ?? null,
     });
     setAsking(false);
@@ -251,7 +246,7 @@ function MarkSheet({
                   <Button
                     tone="main"
                     className="min-h-12 flex-1"
-                    disabled={proposal.blocked !== null || sheet === null}
+                    disabled={proposal.blocked !== null || marking === null}
                     onClick={() => setAsking(true)}
                   >
                     Confirm the mark
@@ -272,7 +267,7 @@ function MarkSheet({
                   </blockquote>
                 )}
                 <p className="text-sm text-ink-soft">
-                  Confirmed by {mark.by}, <ShopTime at={mark.at} pattern="d MMM yyyy, HH:mm" />. Final.
+                  Confirmed by {mark.by}, <ShopTime at={mark.at} withYear />. Final.
                 </p>
                 {decisions.length > 1 && (
                   <ul className="text-sm text-ink-soft" aria-label="Earlier decisions">
@@ -298,7 +293,7 @@ function MarkSheet({
             tabIndex={0}
             className="min-h-0 flex-1 overflow-y-auto border-t border-rule bg-paper"
           >
-            <RecordList sheet={sheet} entries={entries} marked={evidence} />
+            <RecordList lines={record} marked={evidence} />
           </div>
         </aside>
       </main>

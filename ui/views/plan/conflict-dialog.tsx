@@ -7,7 +7,7 @@ import type { DraftConflict } from './draft-backup';
 import { stageTitle } from './stage-results';
 
 /** Both versions of a draft that two windows changed. */
-export function ConflictDialog({
+export default function ConflictDialog({
   conflict: { here, there },
   onSettle,
   open,

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { completeBrowser } from '@/ui/test/browser';
-import { HandOutDialog } from './hand-out-dialog';
+import HandOutDialog from './hand-out-dialog';
 
 completeBrowser();
 const students = [

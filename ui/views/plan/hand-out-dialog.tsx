@@ -26,7 +26,7 @@ export interface HandOutLathe {
 }
 
 /** Choose students and hand the plan out to them as a frozen revision. */
-export function HandOutDialog({
+export default function HandOutDialog({
   open,
   onOpenChange,
   students,

@@ -14,7 +14,7 @@ import { useShowLength } from '@/ui/units/display-unit';
 const column = createColumnHelper<Pass>();
 
 /** All passes with what the student reads and what the thread has become. */
-export function PassTable({
+export default function PassTable({
   passes,
   stopAfter,
   side,

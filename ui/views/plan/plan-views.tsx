@@ -14,11 +14,10 @@ import { printDesignation } from '@/core/thread/standards/print-designation';
 import { printTpi } from '@/core/thread/standards/inch-size';
 import { ThreadSection } from '@/ui/drawing/thread-section';
 import { Tabs } from '@/ui/kit/tabs';
-import { fetchedPart } from '@/ui/shell/fetched-part';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import { ThreadTables } from '@/ui/parts/thread/thread-tables';
 import { useShowLength, type ShowLength } from '@/ui/units/display-unit';
 import { DepthRules } from '@/ui/parts/plan-fields/depth-rules';
-import { PassTable } from './pass-table';
 import { BlankDrawing } from './drawings/blank-drawing';
 import { HoldingDrawing } from './drawings/holding-drawing';
 import { ProofDrawing } from './drawings/proof-drawing';
@@ -164,6 +163,7 @@ function PlanRules() {
   );
 }
 
+const PassTable = fetchedPart(() => import('./pass-table'), 'Listing the passes…', { ahead: true });
 const ScheduleView = fetchedPart(() => import('./views/schedule-view'), 'Drawing the chart…');
 const MachineView = fetchedPart(() => import('./views/machine-view'), 'Looking at the machine…');
 const WhatIfView = fetchedPart(() => import('./views/what-if-view'), 'Cutting the thread…');

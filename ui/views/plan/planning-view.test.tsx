@@ -7,7 +7,16 @@ import { PlanningView } from './planning-view';
 
 const push = jest.fn();
 jest.mock('next/navigation', () => ({ useRouter: () => ({ refresh: jest.fn(), push }) }));
-jest.mock('@/ui/shell/fetched-part', () => ({ fetchedPart: () => () => null }));
+// The heavy views are tested by themselves; what comes with the first touch is there.
+jest.mock('@/ui/kit/fetched-part', () => {
+  const { fetchedPart } = jest.requireActual<{ fetchedPart: (...given: unknown[]) => unknown }>(
+    '@/ui/kit/fetched-part',
+  );
+  return {
+    fetchedPart: (fetchIt: unknown, waiting: unknown, ahead?: object) =>
+      ahead === undefined ? () => null : fetchedPart(fetchIt, waiting, ahead),
+  };
+});
 completeBrowser();
 beforeEach(() => window.localStorage.clear());
 

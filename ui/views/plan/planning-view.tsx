@@ -15,10 +15,10 @@ import { PassRibbon } from '@/ui/kit/pass-ribbon';
 import { StageRail } from '@/ui/kit/stage-rail';
 import { useToast } from '@/ui/kit/toast';
 import { send } from '@/ui/shell/send';
-import { fetchedPart } from '@/ui/shell/fetched-part';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import { useSetting, writeSetting } from '@/ui/kit/settings';
 import { useShowLength } from '@/ui/units/display-unit';
-import { HandOutDialog, type HandOutStudent } from './hand-out-dialog';
+import type { HandOutStudent } from './hand-out-dialog';
 import { IssueList } from './issue-list';
 import { PlanTargetStrip } from './plan-target-strip';
 import {
@@ -30,7 +30,6 @@ import {
 import { StageFields } from '@/ui/parts/plan-fields/stages/stage-fields';
 import { stageResults, stageTitle } from './stage-results';
 import type { OtherExercise } from './begin-with';
-import { ConflictDialog } from './conflict-dialog';
 import { NewProposals, useNewProposals } from './new-proposals';
 import { PlanActions } from './plan-actions';
 import { isDrawable, PlanViews } from './plan-views';
@@ -47,6 +46,8 @@ const STAGES_WITH_PROPOSALS: ReadonlySet<PlanStageId> = new Set([
   'passes',
 ]);
 
+const ConflictDialog = fetchedPart(() => import('./conflict-dialog'), 'Opening…');
+const HandOutDialog = fetchedPart(() => import('./hand-out-dialog'), 'Opening…', { ahead: true });
 const BeginWith = fetchedPart(() => import('./begin-with'), 'Looking up the ways of working…');
 const NONE: OtherExercise[] = [];
 

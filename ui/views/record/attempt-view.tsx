@@ -5,6 +5,7 @@ import { useCallback, useMemo, useState } from 'react';
 import { liveEntries } from '@/core/exercise/record/entry/entry';
 import { maySign } from '@/core/exercise/record/entry/may-sign';
 import { predict, type Prediction } from '@/core/exercise/record/state/predict';
+import { recordLines } from '@/core/exercise/record/shown/record-lines';
 import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 
 import { toMend } from '@/core/exercise/record/entry/block';
@@ -14,7 +15,7 @@ import { Button, buttonClass } from '@/ui/kit/button';
 import { StageRail, type RailStage } from '@/ui/kit/stage-rail';
 import { StateMark } from '@/ui/kit/state-mark';
 import { Tabs } from '@/ui/kit/tabs';
-import { fetchedPart } from '@/ui/shell/fetched-part';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import { Header } from '@/ui/shell/header';
 import { KeptUnder } from '@/ui/shell/kept';
 import { useRefresh } from '@/ui/shell/use-refresh';
@@ -269,8 +270,7 @@ function AtTheDesk({
                 <>
                   {!marked && <NoteForm add={record.add} />}
                   <RecordList
-                    sheet={sheet}
-                    entries={entries}
+                    lines={recordLines(sheet, entries)}
                     onStrike={marked || !canRecord ? undefined : record.add}
                   />
                 </>

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/machine/book/book';
-import type { ShopWords } from '@/core/machine/shop/words';
+import type { ShopWords } from '@/core/machine/shop/words-document';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { useToast } from '@/ui/kit/toast';

@@ -2,7 +2,8 @@
 
 import { useId, useState } from 'react';
 import { checkWords } from '@/core/machine/shop/check-words';
-import { USUAL_WORDS, WORD_SUGGESTIONS, type ShopWords, type WordKey } from '@/core/machine/shop/words';
+import type { ShopWords, WordKey } from '@/core/machine/shop/words-document';
+import { USUAL_WORDS, WORD_SUGGESTIONS } from '@/core/machine/shop/words';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { useToast } from '@/ui/kit/toast';

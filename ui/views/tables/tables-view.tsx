@@ -1,10 +1,8 @@
 'use client';
 
-import { writeCsv } from '@/core/base/csv/csv';
 import { useMemo, useRef, useState } from 'react';
-import { useForm } from 'react-hook-form';
 import type { Gauge } from '@/core/measuring/gauging/gauge';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/exercise/plan/draft';
+import type { PlanForm } from '@/core/exercise/plan/draft';
 import { fitTable, tableLines } from '@/core/measuring/tables/thread-table';
 import { engagementEffect } from '@/core/thread/standards/engagement-effect';
 import { fitOf } from '@/core/thread/standards/fit';
@@ -18,14 +16,23 @@ import { parseLength } from '@/core/base/units/parse-length';
 import { parseLengthList } from '@/core/base/units/parse-length-list';
 import type { LengthUnit } from '@/core/base/units/length';
 import { Button } from '@/ui/kit/button';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import { Field } from '@/ui/kit/field';
 import { Header } from '@/ui/shell/header';
 import { ThreadTables } from '@/ui/parts/thread/thread-tables';
 import { ExampleThreads } from './example-threads';
 import { EMPTY_MEASURING, Measuring } from './measuring';
 import { SquareSizes } from './square-sizes';
-import { ToolAndDepth } from './tool-and-depth';
+import type { TypedTool } from './tool-and-depth';
 import { WireSetTable } from './wire-set-table';
+
+const ToolAndDepth = fetchedPart(() => import('./tool-and-depth'), 'Looking up the tools…', { ahead: true });
+
+/** Holds what was typed of the tool while no thread is shown. */
+function typedTool(): TypedTool {
+  let typed: PlanForm | null = null;
+  return { read: () => typed, write: (now) => void (typed = now) };
+}
 
 /** What is looked up, as typed; the address carries it. */
 export interface LookUp {
@@ -48,7 +55,8 @@ export function TablesView({
   const [lookUp, setLookUp] = useState(first);
   const threadField = useRef<HTMLInputElement>(null);
   const [measuring, setMeasuring] = useState(EMPTY_MEASURING);
-  const tool = useForm<PlanForm>({ defaultValues: EMPTY_PLAN_FORM });
+  /** What was typed of the tool: another thread does not clear it. */
+  const [tool] = useState(typedTool);
   const typed = lookUp.thread;
   const square = useMemo(() => (namesSquare(typed) ? readSquare(typed) : null), [typed]);
   const read = useMemo(() => parseDesignation(typed), [typed]);
@@ -76,8 +84,9 @@ export function TablesView({
     window.history.replaceState(null, '', url);
   }
 
-  function save() {
+  async function save() {
     if (members === null) return;
+    const { writeCsv } = await import('@/core/base/csv/csv');
     const link = document.createElement('a');
     link.href = URL.createObjectURL(
       new Blob([writeCsv(tableLines(members, coating.value))], { type: 'text/csv;charset=utf-8' }),
@@ -133,7 +142,7 @@ export function TablesView({
           onChange={(event) => choose('coating', event.target.value)}
         />
         <div className="ml-auto flex gap-2 pt-5 print:hidden">
-          <Button disabled={members === null} onClick={save}>
+          <Button disabled={members === null} onClick={() => void save()}>
             Save as CSV
           </Button>
           <Button disabled={members === null} onClick={() => window.print()}>
@@ -167,7 +176,7 @@ export function TablesView({
             canKeep={who.role === 'instructor'}
           />
           <Measuring member={chosen} typed={measuring} onType={setMeasuring} />
-          <ToolAndDepth member={chosen} form={tool} basis={basis} />
+          <ToolAndDepth member={chosen} typed={tool} basis={basis} />
         </main>
       )}
     </div>

@@ -1,17 +1,16 @@
-import { useForm } from 'react-hook-form';
-import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/exercise/plan/draft';
+import type { PlanForm } from '@/core/exercise/plan/draft';
 import type { MemberTable } from '@/core/measuring/tables/thread-table';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { completeBrowser } from '@/ui/test/browser';
 import { memberFor } from '@/ui/test/thread';
-import { ToolAndDepth } from './tool-and-depth';
+import ToolAndDepth from './tool-and-depth';
 
 completeBrowser();
 
-function Kept({ member }: { member: MemberTable }) {
-  const form = useForm<PlanForm>({ defaultValues: EMPTY_PLAN_FORM });
-  return <ToolAndDepth member={member} form={form} />;
+function Kept({ member, typed = null }: { member: MemberTable; typed?: PlanForm | null }) {
+  return <ToolAndDepth member={member} typed={{ read: () => typed, write: keep }} />;
 }
+const keep = jest.fn<void, [PlanForm]>();
 
 const type = (label: string | RegExp, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } });
@@ -56,4 +55,13 @@ test('the angles offered are those of the form', () => {
   expect(screen.getByText('At 15° the trailing flank rubs: simplest to teach.')).not.toBeNull();
   type('Angle from the cross slide', '29.5');
   expect(screen.getByText(/Over 15° the trailing flank is left as steps/)).not.toBeNull();
+});
+
+test('what was typed is kept by the view while no thread is shown', () => {
+  const member = memberFor('3/4-10 UNC-2A');
+  const { unmount } = render(<Kept member={member} />);
+  type('Real blank diameter', '0.748');
+  unmount();
+  render(<Kept member={member} typed={keep.mock.lastCall?.[0] ?? null} />);
+  expect(screen.getByLabelText<HTMLInputElement>('Real blank diameter').value).toBe('0.748');
 });

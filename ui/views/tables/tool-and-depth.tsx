@@ -1,11 +1,11 @@
 'use client';
 
-import { useMemo } from 'react';
-import { useWatch, type UseFormReturn } from 'react-hook-form';
+import { useEffect, useMemo } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
 import { capital, MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
-import { withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
+import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
 import type { MemberTable } from '@/core/measuring/tables/thread-table';
 import { CopyFigure } from '@/ui/kit/copy-figure';
 import { Figure } from '@/ui/kit/figure';
@@ -22,18 +22,26 @@ import { useShowLength } from '@/ui/units/display-unit';
 /** A table asks no lathe of the shop. */
 const NO_LATHES: never[] = [];
 
+/** Where the view keeps what was typed. */
+export interface TypedTool {
+  read: () => PlanForm | null;
+  write: (typed: PlanForm) => void;
+}
+
 /** Tool, depth and feed for a real blank or bore, without an exercise: the fields of planning on their own. */
-export function ToolAndDepth({
+export default function ToolAndDepth({
   member,
-  form,
+  typed: kept,
   basis,
 }: {
   member: MemberTable;
   /** Kept by the view, so that another thread does not clear what was typed. */
-  form: UseFormReturn<PlanForm>;
+  typed: TypedTool;
   basis?: string | undefined;
 }) {
+  const form = useForm<PlanForm>({ defaultValues: kept.read() ?? EMPTY_PLAN_FORM });
   const typed = useWatch({ control: form.control }) as PlanForm;
+  useEffect(() => kept.write(typed), [kept, typed]);
   const values = useMemo(
     () => withLeaf(typed, 'thread.designation', member.designation),
     [typed, member.designation],

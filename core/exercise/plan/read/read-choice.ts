@@ -1,4 +1,4 @@
-import { UNKNOWN } from '@/core/base/documents/parts';
+import { UNKNOWN } from '@/core/base/documents/unknown';
 import type { FieldIssue } from '@/core/base/errors/field-issue';
 import { leafOf, type PlanField, type PlanForm } from '../draft';
 

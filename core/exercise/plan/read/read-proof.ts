@@ -7,7 +7,7 @@ import { parseFigures, parseLength } from '@/core/base/units/parse-length';
 import { saidText } from '@/core/base/documents/visible-text';
 import type { Length } from '@/core/base/units/length';
 import type { EvidenceForm, PlanField, PlanForm } from '../draft';
-import { PLACES_OF_PROOF } from '../plan';
+import { PLACES_OF_PROOF } from '../plan-names';
 
 /** One evidence as it was read. Lengths in the thread's unit. */
 export interface EvidenceInput {

@@ -7,7 +7,7 @@ import { parseLengthList } from '@/core/base/units/parse-length-list';
 import { roundTo } from '@/core/base/units/round';
 import { leafOf, type PlanField, type PlanForm } from '../draft';
 import { readHold } from '../hold-choice';
-import { PASS_KINDS, SCHOOLS } from '../plan';
+import { PASS_KINDS, SCHOOLS } from '../plan-names';
 import { readChoice } from './read-choice';
 
 export type School = (typeof SCHOOLS)[number];

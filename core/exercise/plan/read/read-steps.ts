@@ -4,7 +4,8 @@ import { saidText } from '@/core/base/documents/visible-text';
 import { readChoice } from './read-choice';
 import type { PlanField, PlanForm, StepForm } from '../draft';
 import { readHold } from '../hold-choice';
-import { EXPECTED_SHOWN, STEP_EVIDENCE, STEP_GROUPS, STEP_UNITS, type PlanStep } from '../plan';
+import { EXPECTED_SHOWN, STEP_EVIDENCE, STEP_GROUPS, STEP_UNITS } from '../plan-names';
+import type { PlanStep } from '../plan';
 
 /** Reads the steps that the instructor arranged; none: as proposed. */
 export function readSteps(form: PlanForm, unit: 'in' | 'mm', issues: FieldIssue[]): PlanStep[] {

@@ -5,7 +5,7 @@ import { parseLength } from '@/core/base/units/parse-length';
 import { saidText } from '@/core/base/documents/visible-text';
 import type { Length, LengthUnit } from '@/core/base/units/length';
 import { leafOf, type PlanField, type PlanForm } from '../draft';
-import { RELIEFS } from '../plan';
+import { RELIEFS } from '../plan-names';
 import { readChoice } from './read-choice';
 
 /** What the plan says of the part beside its diameter; null where it says nothing, undefined where it could not be read. */

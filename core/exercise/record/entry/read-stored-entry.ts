@@ -1,6 +1,6 @@
 import { ValidationError } from 'yup';
 import { isStoredObject, UnreadableDocument, type StoredObject } from '@/core/base/documents/document';
-import { UNKNOWN_NAME } from '@/core/base/documents/parts';
+import { UNKNOWN_NAME } from '@/core/base/documents/unknown';
 import type { Entry, UnknownContent } from './entry';
 import type { EntryKind } from './entry-kind';
 import { ENTRY_KINDS, type EntryContent, type KnownKind } from './kinds';

@@ -1,6 +1,7 @@
 import { parseAdvance } from '../../gearing/advance';
 import { refusedTeeth } from '../../gearing/read-stock';
-import { GEAR_ROLES, type Lathe } from '../lathe';
+import { GEAR_ROLES } from '../lathe-names';
+import type { Lathe } from '../lathe';
 import type { FormReader } from './form-reader';
 import { sameThread } from './same-thread';
 

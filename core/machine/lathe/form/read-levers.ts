@@ -1,5 +1,6 @@
 import { saidText } from '@/core/base/documents/visible-text';
-import { LEVER_KINDS, type Lathe, type Lever } from '../lathe';
+import { LEVER_KINDS } from '../lathe-names';
+import type { Lathe, Lever } from '../lathe';
 import type { FormReader } from './form-reader';
 
 /** Levers of feed reverse, collar, apron and gearbox in the machine's own names, with their positions. */

@@ -1,4 +1,5 @@
-import { SPEED_SETTERS, type SpindleSpeed } from '../lathe';
+import { SPEED_SETTERS } from '../lathe-names';
+import type { SpindleSpeed } from '../lathe';
 import type { FormReader } from './form-reader';
 
 /** `70`, or a range such as `50-600` or `50 to 600`. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { holdChoice } from '@/core/exercise/plan/hold-choice';
-import { STEP_UNITS } from '@/core/exercise/plan/plan';
+import { STEP_UNITS } from '@/core/exercise/plan/plan-names';
 import { Button } from '@/ui/kit/button';
 import { Choice } from '@/ui/kit/choice';
 import { Field } from '@/ui/kit/field';

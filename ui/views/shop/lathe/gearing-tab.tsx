@@ -1,6 +1,6 @@
 import { checkChangeGears, checkQuickChange } from '@/core/machine/lathe/chart-check';
 import { TABLE_COLUMNS } from '@/core/machine/lathe/form/lathe-form';
-import { LEVER_KINDS } from '@/core/machine/lathe/lathe';
+import { LEVER_KINDS } from '@/core/machine/lathe/lathe-names';
 import { LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
 
 /** Levers, charts as the machine gives them, and the change gears that are there. */

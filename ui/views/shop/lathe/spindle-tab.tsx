@@ -1,5 +1,5 @@
 import { TABLE_COLUMNS } from '@/core/machine/lathe/form/lathe-form';
-import { SPEED_SETTERS } from '@/core/machine/lathe/lathe';
+import { SPEED_SETTERS } from '@/core/machine/lathe/lathe-names';
 import { LatheChoice, LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
 import { INCH_MM, YES_NO } from './options';
 

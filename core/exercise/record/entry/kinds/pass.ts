@@ -1,5 +1,5 @@
+import { UNKNOWN } from '@/core/base/documents/unknown';
 import {
-  UNKNOWN,
   listOf,
   maybeFigure,
   maybeNamed,
