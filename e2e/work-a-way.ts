@@ -1,0 +1,253 @@
+import { overWires } from '../core/measuring/gauging/three-wires';
+import { NUT_ANSWER_WORDS, type NutAnswer } from '../core/measuring/nut/nut-answer';
+import { pitchDiameterAt } from '../core/thread/depth/radial-depth';
+import { EVIDENCE_DATA } from '../core/measuring/proof/evidence-kinds';
+import { predict, type Prediction } from '../core/exercise/record/state/predict';
+import type { Entry } from '../core/exercise/record/entry/entry';
+import { readSheet, type Sheet } from '../core/exercise/sheet/sheet';
+import { sheetDepth, sheetWires } from '../core/exercise/sheet/sheet-geometry';
+import type { StopProgress } from '../core/exercise/record/state/stop-progress';
+import { readAtBench } from '../core/exercise/record/shown/read-at-bench';
+import { wantedChoice } from '../core/exercise/sheet/wanted-choice';
+import { isTrial, stopData } from '../core/machine/stops/stops';
+import { ask } from './database';
+import { entryBody } from './fixtures';
+import { INSTRUCTOR, requestAs, workAs } from './people';
+import { expect, type APIRequestContext, type Page } from './test';
+
+export async function sheetOfAttempt(attemptId: number): Promise<Sheet> {
+  const [row] = await ask<{ document: unknown }>(
+    'SELECT s.document FROM sheets s JOIN attempt_summaries a ON a.sheet_id = s.id WHERE a.attempt_id = ?',
+    [attemptId],
+  );
+  const { document } = row ?? {};
+  return readSheet(typeof document === 'string' ? JSON.parse(document) : document);
+}
+
+export async function predictionOf(page: Page, sheet: Sheet, attemptId: number): Promise<Prediction> {
+  return predict(sheet, await entriesOf(page, attemptId));
+}
+
+async function entriesOf(page: Page, attemptId: number): Promise<Entry[]> {
+  const news = await page.request.get(`/api/attempts/${attemptId}/news?after=0`);
+  return ((await news.json()) as { entries: Entry[] }).entries;
+}
+
+/** The pitch diameter that the cuts of the record really leave. */
+function sizeOf(sheet: Sheet, { cuts }: Prediction): number {
+  const last = cuts.at(-1);
+  return last?.pitchDiameter ?? pitchDiameterAt(sheetDepth(sheet), last?.depth ?? 0);
+}
+
+/** What its instrument reads, as it is typed. */
+function readingOf(sheet: Sheet, prediction: Prediction): string {
+  const size = sizeOf(sheet, prediction);
+  const overs = sheet.proof.some(({ kind }) => kind === 'wires');
+  const reading = overs ? overWires(sheetWires(sheet), size) : size;
+  return reading.toFixed(sheet.thread.unit === 'in' ? 4 : 3);
+}
+
+function gaugeGoes(sheet: Sheet, prediction: Prediction): boolean {
+  const { min, max } = sheet.limits.pitchDiameter;
+  const size = sizeOf(sheet, prediction);
+  return sheet.thread.side === 'external' ? size <= max : size >= min;
+}
+
+/** What a nut or a mate of the middle of its band answers. */
+function nutAnswer(sheet: Sheet, size: number): NutAnswer {
+  const nut = sheet.proof[0]?.nut;
+  const mate = nut === null || nut === undefined ? sheet.limits.pitchDiameter.max : (nut.min + nut.max) / 2;
+  const play = sheet.thread.side === 'external' ? mate - size : size - mate;
+  return play < 0 ? 'will-not-start' : 'free';
+}
+
+/** Does what records an entry, and waits until the server has taken it. */
+async function recording(page: Page, act: () => Promise<void>): Promise<void> {
+  const taken = page.waitForResponse(
+    (answer) => answer.request().method() === 'POST' && answer.url().endsWith('/entries'),
+  );
+  await act();
+  expect((await taken).status()).toBe(201);
+}
+
+interface Work {
+  page: Page;
+  attemptId: number;
+  sheet: Sheet;
+}
+
+/** What is touched at the page, or what a device sends for it: a way that others have touched already is quicker so. */
+interface Hands {
+  step: (work: Work, step: Sheet['steps'][number]) => Promise<void>;
+  cut: (work: Work, now: Prediction) => Promise<void>;
+  stop: (work: Work, now: Prediction, due: StopProgress) => Promise<void>;
+}
+
+/** Works as the student does: every step as it is, every stop, every cut; then the proof, at the page. */
+export async function cutAndProve(
+  page: Page,
+  request: APIRequestContext,
+  attemptId: number,
+  student: string,
+  hands: Hands = BY_HAND,
+): Promise<void> {
+  await workAs(page, student);
+  await page.goto(`/attempts/${attemptId}`);
+  const sheet = await sheetOfAttempt(attemptId);
+  const work = { page, attemptId, sheet };
+  const doSteps = async (when: string) => {
+    const steps = sheet.steps.filter((step) => step.when === when && step.kind !== 'sign-off');
+    for (const step of steps) await hands.step(work, step);
+    const { steps: now } = await predictionOf(page, sheet, attemptId);
+    const open = now.filter(({ verdict }) => verdict === 'open').map(({ step }) => step.id);
+    expect(steps.filter(({ id }) => open.includes(id))).toEqual([]);
+  };
+  await doSteps('before-cutting');
+  await requestAs(request, INSTRUCTOR);
+  const look = entryBody({ kind: 'sign-off', stepId: 'instructor-look' });
+  expect((await request.post(`/api/attempts/${attemptId}/entries`, { data: look })).status()).toBe(201);
+  await page.reload();
+
+  let now = await predictionOf(page, sheet, attemptId);
+  for (let guard = 0; guard < 120 && (now.due !== null || now.next !== null); guard += 1) {
+    const { due, cuts, stops } = now;
+    const answersTo = (all: typeof stops) =>
+      all.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
+    await (due === null ? hands.cut(work, now) : hands.stop(work, now, due));
+    now = await predictionOf(page, sheet, attemptId);
+    if (due === null) expect(now.cuts).toHaveLength(cuts.length + 1);
+    else expect(answersTo(now.stops)).toBeGreaterThan(answersTo(stops));
+    if (due === null && cuts.length === 0) {
+      await doSteps('after-scratch');
+      now = await predictionOf(page, sheet, attemptId);
+    }
+  }
+  await doSteps('after-cutting');
+  if (hands !== BY_HAND) await page.reload();
+  await prove(page, sheet, await predictionOf(page, sheet, attemptId));
+  await page.getByRole('button', { name: 'Hand in' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
+  await expect(page.getByText('Waiting for mark')).toBeVisible();
+}
+
+const railOf = (page: Page) => page.getByRole('navigation', { name: 'Set-up in the order of work' });
+
+const BY_HAND: Hands = {
+  step: async ({ page }, { title, expected, kind, choices }) => {
+    await railOf(page)
+      .getByRole('button', { name: new RegExp(`^\\d+ ${title}`) })
+      .first()
+      .click();
+    await expect(page.getByRole('heading', { name: title, exact: true })).toBeVisible();
+    if (expected !== null) await page.locator('main form input').first().fill(String(expected.value));
+    if (kind === 'looks')
+      for (const look of choices) await page.getByRole('checkbox', { name: look }).check();
+    const words = { settings: 'All stand so', looks: 'All seen' };
+    const button = expected !== null ? 'Record' : kind in words ? words[kind as keyof typeof words] : 'Done';
+    await recording(page, () => page.getByRole('button', { name: button, exact: true }).click());
+  },
+  cut: async ({ page }) => {
+    await railOf(page)
+      .getByRole('button', { name: /^\d+ Passes/ })
+      .click();
+    await recording(page, () => page.getByRole('button', { name: 'Cut as planned' }).click());
+  },
+  stop: async ({ page, sheet }, now, { stop }) => {
+    await railOf(page)
+      .getByRole('button', { name: /^\d+ Passes/ })
+      .click();
+    await recording(page, () => answerStop(page, sheet, now, stop.check));
+  },
+};
+
+/** The first cut at the page; all else as a device would send what was touched, read by the reader of the bench. */
+export const MOSTLY_SENT: Hands = {
+  step: (work, step) =>
+    send(work, {
+      kind: 'step',
+      stepId: step.id,
+      value: step.expected === null ? '' : String(step.expected.value),
+      choice: wantedChoice(step) ?? '',
+    }),
+  cut: (work, now) =>
+    now.cuts.length === 0
+      ? BY_HAND.cut(work, now)
+      : send(work, { kind: 'pass', plannedPass: String(now.next?.n ?? '') }),
+  stop: (work, now, { stop }) => {
+    const { sheet } = work;
+    const evidence = sheet.proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
+    if (stop.check === 'wires' && evidence !== undefined)
+      return send(work, {
+        kind: 'measurement',
+        purpose: 'mid',
+        evidenceId: evidence.id,
+        ...Object.fromEntries(evidence.places.map((place) => [place, readingOf(sheet, now)])),
+      });
+    if (isTrial(stop.check))
+      return send(work, {
+        kind: 'trial',
+        stopId: stop.id,
+        purpose: 'mid',
+        answer: nutAnswer(sheet, sizeOf(sheet, now)),
+      });
+    const answer =
+      stop.check === 'gauge' ? (gaugeGoes(sheet, now) ? 'yes' : 'no') : stopData(stop.check)?.answers[0]?.id;
+    return send(work, { kind: 'stop', stopId: stop.id, answer: answer ?? 'done' });
+  },
+};
+
+async function send({ page, attemptId, sheet }: Work, fields: Record<string, string>): Promise<void> {
+  const entries = await entriesOf(page, attemptId);
+  const read = readAtBench(sheet, entries, fields);
+  if (!read.ok) throw new Error(`${JSON.stringify(fields)}: ${read.issues[0]?.message}`);
+  const data = entryBody(read.value, { after: entries.at(-1)?.id ?? null });
+  const sent = await page.request.post(`/api/attempts/${attemptId}/entries`, { data });
+  expect([fields, sent.status()]).toEqual([fields, 201]);
+}
+
+async function answerStop(page: Page, sheet: Sheet, prediction: Prediction, check: string): Promise<void> {
+  const stop = page.getByRole('region', { name: /^Stop: / });
+  await expect(stop).toBeVisible();
+  if (check === 'wires' && sheet.proof.some(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement'))
+    return measure(page, sheet, prediction, 'Record, go on cutting');
+  if (check === 'nut' || check === 'mate') {
+    const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(sheet, prediction))];
+    return stop.getByRole('button', { name: new RegExp(`^${words}$`, 'i') }).click();
+  }
+  if (check === 'gauge')
+    return stop.getByRole('button', { name: gaugeGoes(sheet, prediction) ? 'GO goes' : 'GO stops' }).click();
+  const right = stopData(check)?.answers[0]?.text ?? 'Done';
+  await stop.getByRole('button', { name: right }).click();
+}
+
+async function measure(page: Page, sheet: Sheet, prediction: Prediction, button: string): Promise<void> {
+  const evidence = sheet.proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
+  for (const place of evidence?.places ?? [])
+    await page
+      .getByLabel(place.charAt(0).toUpperCase() + place.slice(1), { exact: true })
+      .fill(readingOf(sheet, prediction));
+  if (button === 'Record as final')
+    await page.getByLabel(/^(Major|Minor) diameter$/).fill(String(sheet.workDiameter));
+  await page.getByRole('button', { name: button }).click();
+  await expect(page.getByRole('region', { name: 'Remaining feed' })).toBeVisible();
+}
+
+async function prove(page: Page, sheet: Sheet, prediction: Prediction): Promise<void> {
+  for (const { kind, title } of sheet.proof) {
+    const region = page.getByRole('region', { name: title, exact: true });
+    switch (EVIDENCE_DATA[kind].recordedAs) {
+      case 'measurement':
+        await measure(page, sheet, prediction, 'Record as final');
+        break;
+      case 'trial': {
+        const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(sheet, prediction))];
+        await region.getByRole('button', { name: new RegExp(`^${words}$`, 'i') }).click();
+        break;
+      }
+      case 'gauge':
+        await region.getByRole('button', { name: 'GO goes, NO-GO stops' }).click();
+        break;
+    }
+  }
+  await expect(page.getByText('Measured', { exact: true }).first()).toBeVisible();
+}
