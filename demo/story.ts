@@ -1,7 +1,7 @@
 import { pitchDiameterAt } from '@/core/thread/depth/radial-depth';
 import { overWires } from '@/core/measuring/gauging/three-wires';
 import type { NutAnswer } from '@/core/measuring/nut/nut-answer';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import type { Entry, Role } from '@/core/exercise/record/entry/entry';
 import type { EntryContent } from '@/core/exercise/record/entry/kinds';

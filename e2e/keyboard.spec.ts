@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test';
-import { INSTRUCTOR } from './people';
+import { INSTRUCTOR, signIn } from './people';
 
 /** Tabs until the element with this role and name has the focus; fails when it can not be reached. */
 async function tabTo(
@@ -88,9 +88,7 @@ test('the whole path with the keyboard alone', async ({ page }) => {
 });
 
 test('? lists the keys, and they can be switched off', async ({ page }) => {
-  await page.goto('/sign-in');
-  await page.getByRole('button', { name: INSTRUCTOR }).click();
-  await page.waitForURL(/\/$/);
+  await signIn(page, INSTRUCTOR);
   await expect(page.getByRole('button', { name: 'New exercise' })).toBeVisible();
   await page.keyboard.press('?');
   const dialog = page.getByRole('dialog', { name: 'Keys' });

@@ -1,7 +1,7 @@
 import { overWires } from '../core/measuring/gauging/three-wires';
 import { NUT_ANSWER_WORDS, type NutAnswer } from '../core/measuring/nut/nut-answer';
 import { pitchDiameterAt } from '../core/thread/depth/radial-depth';
-import { EVIDENCE_DATA } from '../core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '../core/measuring/proof/evidence';
 import { predict, type Prediction } from '../core/exercise/record/state/predict';
 import type { Entry } from '../core/exercise/record/entry/entry';
 import { readSheet, type Sheet } from '../core/exercise/sheet/sheet';

@@ -1,4 +1,4 @@
-import type { RealDrive } from '@/core/machine/technique/choices';
+import { DRIVE_DATA, type RealDrive } from '@/core/machine/technique/drives';
 
 /** What the time of a pass hangs on. Lengths in one unit. */
 export interface TimeCase {
@@ -26,16 +26,13 @@ export interface PassTime {
 /** The tool starts some turns before the work, so that the slack is out. */
 const TURNS_BEFORE = 3;
 
-/** Common practice, timed by hand: a carriage back by its handwheel; dials to zero and to the next reading, a stroke of oil. */
-const BACK_BY_HAND = 5;
+/** Common practice, timed by hand: dials to zero and to the next reading, a stroke of oil. */
 const SETTING = 8;
-/** A spindle to stop and turn about, twice in a pass. */
-const STOPPING = 2;
 
 /** How long a pass takes, by figures of common practice; it guides a lesson. */
 export function passTime({ lead, threadLength, rpm, drive, waitSeconds }: TimeCase): PassTime {
   const cut = ((threadLength / lead + TURNS_BEFORE) * 60) / rpm;
-  const back = drive === 'reversing' ? cut + 2 * STOPPING : BACK_BY_HAND;
-  const wait = drive === 'reversing' || waitSeconds === null ? 0 : waitSeconds / 2;
+  const back = DRIVE_DATA[drive].backSeconds(cut);
+  const wait = !DRIVE_DATA[drive].waits || waitSeconds === null ? 0 : waitSeconds / 2;
   return { cut, back, set: SETTING, wait, whole: cut + back + SETTING + wait };
 }

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import { areaOf } from '@/core/test/profile';
-import { profileDepth } from '@/core/test/profile';
+import { areaOf, profileDepth, mirroredShape } from '@/core/test/profile';
 import { poseOf, type Pose } from '@/core/thread/geometry/pose';
 import { grooveArea } from '../groove/tip-profile';
 import { sampledAreas, sampledCut } from '@/core/test/sampled-cut';
@@ -8,7 +7,6 @@ import type { Tip } from '@/core/thread/tool/tip';
 import { bitesOf } from './bites';
 import { cutThread, layerAfter } from './cut-thread';
 import { groundOver } from './ground-over';
-import { mirroredShape } from '@/core/test/profile';
 import { toolShape } from './tool-shape';
 import type { CutCase } from './cut-case';
 

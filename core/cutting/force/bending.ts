@@ -1,8 +1,9 @@
-import { hasTailstock, type Holding } from '@/core/machine/technique/choices';
+import type { HoldingData } from '@/core/machine/technique/holdings/holding-data';
+import { HOLDING_DATA, type Holding } from '@/core/machine/technique/holdings';
 
 /** A slender round part, or a bar, as a beam. Lengths in mm, forces in N. */
 export interface Beam {
-  support: 'cantilever' | 'propped' | 'between-centres';
+  support: HoldingData['support'];
   /** From the jaws to the free end or the centre; between the centres. */
   length: number;
   diameter: number;
@@ -12,8 +13,7 @@ export interface Beam {
 
 /** How a holding carries the part: chuck and centre is a beam held fast at one end and propped at the other. */
 export function supportOf(holding: Holding): Beam['support'] {
-  if (!hasTailstock(holding)) return 'cantilever';
-  return holding === 'between-centres' ? 'between-centres' : 'propped';
+  return HOLDING_DATA[holding].support;
 }
 
 /** A real chuck, quill and centre give too: a beam alone shows a half to two thirds of what is measured (common practice). */

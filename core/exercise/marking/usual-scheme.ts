@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/plan';
 import type { SectionPoints } from '../plan/read/read-plan-form';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { RULES, type Scheme } from './scheme';
 
 /** Weights of the steps of the usual set-up; common practice: what ruins the part weighs most. */

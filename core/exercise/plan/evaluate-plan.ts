@@ -3,7 +3,7 @@ import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { feedAngleOf } from '@/core/machine/technique/slide-of';
 import { feedsByCompound } from '@/core/machine/technique/choices';
-import { frameOfWay } from '@/core/machine/technique/way';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { reactionOf } from '@/core/machine/technique/speed-limit';
 import { swingOf } from '@/core/machine/technique/swing';
 import { leadOf, type Thread } from '@/core/thread/standards/thread';

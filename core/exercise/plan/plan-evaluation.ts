@@ -1,5 +1,5 @@
 import type { Pass } from '@/core/cutting/schedule/passes-on-dial';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import type { RealDrive } from '@/core/machine/technique/drives';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { ThreadLimits } from '@/core/thread/standards/thread-limits';
 import type { Tip } from '@/core/thread/tool/tip';

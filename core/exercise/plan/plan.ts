@@ -25,9 +25,7 @@ import {
   CLEARINGS,
   CLEAR_ORDERS,
   DIRECTIONS,
-  DRIVES,
   END_SEEN_BY,
-  HOLDINGS,
   INFEED_WAYS,
   LEVELS,
   MARK_RULES,
@@ -36,7 +34,9 @@ import {
   WORK_ENDS,
   ZERO_WAYS,
 } from '@/core/machine/technique/choices';
-import { EVIDENCE_KINDS } from '@/core/measuring/proof/evidence-kinds';
+import { DRIVES } from '@/core/machine/technique/drives';
+import { HOLDINGS } from '@/core/machine/technique/holdings';
+import { EVIDENCE_KINDS } from '@/core/measuring/proof/evidence';
 import { WORKSHEET_ASKS } from '@/core/learning/worksheet/asks';
 import { liftPlan1 } from './older/lift-plan-1';
 import { liftPlan2 } from './older/lift-plan-2';

@@ -1,7 +1,7 @@
 import { RIGID, type CutSetup } from '@/core/cutting/fault/cut-setup';
 import type { Held } from '@/core/cutting/fault/evidence-of';
 import { overWires, wireCaseOf } from '@/core/measuring/gauging/three-wires';
-import { frameOfWay } from '@/core/machine/technique/way';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { crestLimits } from '@/core/thread/standards/thread-limits';
 import { fitOf } from '@/core/thread/standards/fit';
 import { formOf } from '@/core/thread/standards/systems';

@@ -1,10 +1,5 @@
-import {
-  hasTailstock,
-  feedsByCompound,
-  type Holding,
-  type InfeedWay,
-  type Level,
-} from '@/core/machine/technique/choices';
+import { hasTailstock, type Holding } from '@/core/machine/technique/holdings';
+import { feedsByCompound, type InfeedWay, type Level } from '@/core/machine/technique/choices';
 import { pitchOf, type Thread } from '@/core/thread/standards/thread';
 import type { Tip } from '@/core/thread/tool/tip';
 import { lengthIn, type Length } from '@/core/base/units/length';

@@ -3,12 +3,11 @@ import type { Advance } from '@/core/machine/gearing/advance';
 import { dialFor } from '@/core/machine/lathe/dial-for';
 import { halfNutBy } from '@/core/machine/lathe/half-nut-by';
 import type { Lathe } from '@/core/machine/lathe/lathe';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { USUAL_WORDS } from '@/core/machine/shop/words';
-import { DRIVE_DATA } from '@/core/machine/technique/drives';
+import { DRIVE_DATA, REAL_DRIVES, type RealDrive, catchesMarks } from '@/core/machine/technique/drives';
 import { forbiddenOn } from '@/core/machine/technique/forbidden';
 import { passCycle } from '@/core/machine/technique/pass-cycle';
-import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
 import { techniqueWords } from '@/core/machine/technique/technique-words';
 import { wayHazards } from '@/core/machine/technique/hazards';
 import type { Way } from '@/core/machine/technique/way';
@@ -28,10 +27,8 @@ export function cycleWords(
 ): Pick<Sheet['words'], 'cycle' | 'cycles' | 'hazards' | 'allCut'> {
   const words = techniqueWords(USUAL_WORDS, MEASURING_WORDS[way.side].work);
   const can = (drive: RealDrive) =>
-    forbiddenOn(way, drive, lathe, lead).every(
-      ({ code, severity }) => severity !== 'refuse' && code !== 'no-safe-mark' && code !== 'no-dial',
-    ) &&
-    (drive !== 'trip' || lathe.trip.fitted === true);
+    forbiddenOn(way, drive, lathe, lead).every(({ severity }) => severity !== 'refuse') &&
+    DRIVE_DATA[drive].lacks(lathe, halfNutBy(lathe, lead)) === null;
   const drives = [planned, ...REAL_DRIVES.filter((drive) => drive !== planned && can(drive))];
   const cycles = drives.map((drive) => ({
     drive,
@@ -63,7 +60,7 @@ function provingWords(proof: Sheet['proof']): string {
 /** Where the half nut finds the thread wherever it closes, and no dial shows marks, none is waited for. */
 function withoutDial(step: string, drive: RealDrive, lathe: Lathe, lead: Advance): string {
   const nut = halfNutBy(lathe, lead);
-  const anywhere = drive === 'half-nut' && nut.can && nut.by === 'any-place' && !dialFor(lathe, lead).usable;
+  const anywhere = catchesMarks(drive) && nut.can && nut.by === 'any-place' && !dialFor(lathe, lead).usable;
   return anywhere && /^Close the half nut at /.test(step)
     ? 'Close the half nut: it finds the thread anywhere.'
     : step;

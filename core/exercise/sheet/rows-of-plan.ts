@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/plan';
 import type { AskedRow } from '@/core/cutting/schedule/passes-on-dial';
-import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
+import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/drives';
 import { lengthIn, type Length, type LengthUnit } from '@/core/base/units/length';
 
 /** A cut of the plan as a feed of the slide. */

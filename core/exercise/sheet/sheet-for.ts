@@ -20,7 +20,7 @@ import type { ShopWords } from '@/core/machine/shop/words-document';
 import { USUAL_WORDS } from '@/core/machine/shop/words';
 import { driveOn } from '@/core/machine/technique/forbidden';
 import { feedAngleOf, slideOf } from '@/core/machine/technique/slide-of';
-import { frameOfWay } from '@/core/machine/technique/way';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { slackWords } from '@/core/machine/technique/slack-words';
 import { swingOf } from '@/core/machine/technique/swing';
 import { techniqueWords } from '@/core/machine/technique/technique-words';

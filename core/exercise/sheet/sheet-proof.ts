@@ -1,6 +1,7 @@
 import { nutOfClass, nutOfSize } from '@/core/measuring/nut/nut-size';
 import type { Plan, PlanEvidence } from '../plan/plan';
-import { EVIDENCE_DATA, STRENGTH_WORDS } from '@/core/measuring/proof/evidence-kinds';
+import { STRENGTH_WORDS } from '@/core/measuring/proof/evidence/evidence-data';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { takesOutOfClass } from '@/core/measuring/proof/nut-strength';
 import { formOf } from '@/core/thread/standards/systems';
 import { pitchOf, type Thread } from '@/core/thread/standards/thread';

@@ -1,3 +1,5 @@
+import { hasTailstock } from '@/core/machine/technique/holdings';
+import { catchesMarks } from '@/core/machine/technique/drives';
 import { randomFrom } from '@/core/base/chance/random';
 import { maxRpm } from '@/core/machine/technique/speed-limit';
 import type { SlipCase } from '@/core/learning/slip/slip-case';
@@ -147,8 +149,8 @@ function orderQuestion({ steps, title }: SheetSoFar): WorksheetQuestion | null {
 
 function safetyQuestion({ way, gearing, title }: SheetSoFar): WorksheetQuestion {
   const applies = {
-    reversing: way.drive !== 'half-nut',
-    centre: way.holding === 'chuck-and-centre' || way.holding === 'between-centres',
+    reversing: !catchesMarks(way.drive),
+    centre: hasTailstock(way.holding),
     'change-gears': gearing.gears.length > 0,
   };
   const choices = SAFETY_CHOICES.filter(({ where }) => where === undefined || applies[where]);

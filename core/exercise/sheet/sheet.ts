@@ -17,23 +17,22 @@ import {
   maybeNamedOrUnknown,
 } from '@/core/base/documents/parts';
 import { PASS_KINDS, PLACES_OF_PROOF, SCHOOLS, START_ORDERS } from '../plan/plan-names';
-import { EVIDENCE_KINDS } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_KINDS } from '@/core/measuring/proof/evidence';
 import { worksheetQuestionSchema } from '@/core/learning/worksheet/question';
 import {
   CLEARINGS,
   CLEAR_ORDERS,
   DIRECTIONS,
-  DRIVES,
-  HOLDINGS,
   INFEED_WAYS,
   LEVELS,
   MARK_RULES,
-  REAL_DRIVES,
   STARTS_BY,
   TOOL_SIDES,
   WORK_ENDS,
   ZERO_WAYS,
 } from '@/core/machine/technique/choices';
+import { DRIVES, REAL_DRIVES } from '@/core/machine/technique/drives';
+import { HOLDINGS } from '@/core/machine/technique/holdings';
 import { liftSheet1 } from './older/lift-sheet-1';
 import { liftSheet2 } from './older/lift-sheet-2';
 import { liftSheet3 } from './older/lift-sheet-3';

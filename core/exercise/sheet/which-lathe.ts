@@ -1,11 +1,11 @@
+import { HOLDINGS, HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { leadOfThread } from '@/core/machine/gearing/lead-of-thread';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import type { Plan } from '../plan/plan';
 import type { ShopWords } from '@/core/machine/shop/words-document';
-import { DRIVE_DATA } from '@/core/machine/technique/drives';
+import { DRIVE_DATA, type RealDrive, REAL_DRIVES } from '@/core/machine/technique/drives';
 import { forbiddenOn } from '@/core/machine/technique/forbidden';
 import { techniqueWords } from '@/core/machine/technique/technique-words';
-import type { RealDrive } from '@/core/machine/technique/choices';
 import type { Way } from '@/core/machine/technique/way';
 import { parseDesignation } from '@/core/thread/standards/parse-designation';
 import { refusedByLathe } from './refused-by-lathe';
@@ -73,11 +73,11 @@ function notesOf({ gearing, dial, speed, compound, feed }: Sheet, lathe: Lathe):
 
 /** One thing changed at a time, in the order in which it costs least. */
 const CHANGES: { says: string; change: Partial<Way> }[] = [
-  { says: 'with the half nut opened and closed', change: { drive: 'half-nut' } },
-  { says: 'with the half nut kept closed', change: { drive: 'reversing' } },
-  { says: 'with its trip', change: { drive: 'trip' } },
-  { says: 'between centres', change: { holding: 'between-centres' } },
-  { says: 'in a collet', change: { holding: 'collet' } },
+  ...REAL_DRIVES.map((drive) => ({ says: DRIVE_DATA[drive].offered, change: { drive } })),
+  ...HOLDINGS.flatMap((holding) => {
+    const says = HOLDING_DATA[holding].offered;
+    return says === null ? [] : [{ says, change: { holding } }];
+  }),
   { says: 'plunged by the dial', change: { infeed: 'plunge' } },
   { says: 'cut toward the headstock', change: { direction: 'toward-headstock' } },
 ];
@@ -91,7 +91,7 @@ function offersOf(plan: Plan, lathe: Lathe): string[] {
   return CHANGES.filter(({ change }) => {
     const way = { ...asked, ...change };
     if (Object.entries(change).every(([name, value]) => asked[name as keyof Way] === value)) return false;
-    if (way.side === 'internal' && way.holding === 'between-centres') return false;
+    if ('holding' in change && !HOLDING_DATA[way.holding].sides.includes(way.side)) return false;
     return forbiddenOn(way, way.drive, lathe, lead).every(
       ({ severity, code }) => severity !== 'refuse' && code !== 'no-trip',
     );

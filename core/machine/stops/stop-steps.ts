@@ -1,4 +1,4 @@
-import { hasTailstock, type Holding } from '../technique/choices';
+import { hasTailstock, type Holding, HOLDING_DATA } from '../technique/holdings';
 import { stopData } from './stops';
 
 /**
@@ -12,7 +12,7 @@ export function stopSteps(id: string, holding: Holding, mate: string): string[] 
   const brush = 'Brush the chips out; no fingers.';
   if (id === 'nut' || id === 'mate') {
     const what = id === 'mate' ? 'the mating part' : `the ${mate}`;
-    if (holding === 'between-centres')
+    if (HOLDING_DATA[holding].dog)
       return [
         off,
         'Mark slot and dog, take the part out between the centres.',

@@ -1,16 +1,6 @@
 /** The choices that make a way of working. A plan stores their names for ever. */
 export const WORK_ENDS = ['groove', 'recess', 'mark', 'through', 'boss'] as const;
-export const HOLDINGS = [
-  'chuck',
-  'chuck-and-centre',
-  'between-centres',
-  'collet',
-  'four-jaw',
-  'faceplate',
-  'parallels',
-] as const;
 export const DIRECTIONS = ['toward-headstock', 'away-from-headstock'] as const;
-export const DRIVES = ['half-nut', 'reversing', 'trip', 'free'] as const;
 export const TOOL_SIDES = ['front', 'back'] as const;
 export const CLEARINGS = ['cross-slide', 'compound'] as const;
 export const CLEAR_ORDERS = ['clear-first', 'stop-first'] as const;
@@ -22,10 +12,6 @@ export const LEVELS = ['each-step', 'one-page'] as const;
 export const STARTS_BY = ['compound', 'thread-dial', 'spindle'] as const;
 
 export type WorkEnd = (typeof WORK_ENDS)[number];
-export type Holding = (typeof HOLDINGS)[number];
-export type Drive = (typeof DRIVES)[number];
-/** How a cut is really driven; a plan may leave it free. */
-export type RealDrive = Exclude<Drive, 'free'>;
 export type Clearing = (typeof CLEARINGS)[number];
 export type ClearOrder = (typeof CLEAR_ORDERS)[number];
 export type InfeedWay = (typeof INFEED_WAYS)[number];
@@ -33,12 +19,6 @@ export type MarkRule = (typeof MARK_RULES)[number];
 export type ZeroWay = (typeof ZERO_WAYS)[number];
 export type Level = (typeof LEVELS)[number];
 export type StartsBy = (typeof STARTS_BY)[number];
-
-export const REAL_DRIVES = ['half-nut', 'reversing', 'trip'] as const satisfies readonly RealDrive[];
-
-/** Holdings that carry the free end on a centre. */
-export const hasTailstock = (holding: Holding | 'unknown'): boolean =>
-  holding === 'chuck-and-centre' || holding === 'between-centres';
 
 /** Ways of feeding in which the compound stands at an angle and takes the tool in. */
 export const feedsByCompound = (infeed: InfeedWay): boolean =>

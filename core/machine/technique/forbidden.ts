@@ -1,17 +1,12 @@
 import type { Advance } from '../gearing/advance';
 import { halfNutBy } from '../lathe/half-nut-by';
 import type { Lathe } from '../lathe/lathe';
-import {
-  HOLDINGS,
-  hasTailstock,
-  feedsByCompound,
-  type Drive,
-  type InfeedWay,
-  type WorkEnd,
-  type Holding,
-  type RealDrive,
-} from './choices';
-import { frameOfWay, type Way } from './way';
+import { feedsByCompound, type InfeedWay, type WorkEnd } from './choices';
+import { frameOfWay } from './cut-way';
+import { DRIVE_DATA, SURE_DRIVE, USUAL_DRIVE, type Drive, type RealDrive } from './drives';
+import type { DriveLack } from './drives/drive-data';
+import { HOLDING_DATA, hasTailstock, type Holding } from './holdings';
+import type { Way } from './way';
 
 /** What one choice of a way has against another, at the choice that can be mended. */
 export type WayConflict =
@@ -42,36 +37,23 @@ export function endsOf(side: Way['side']): WorkEnd[] {
   return side === 'external' ? ['groove', 'mark', 'through', 'boss'] : ['recess', 'through', 'mark'];
 }
 
-/** Holdings that a side may have: no centre stands in a bore. */
-export function holdingsOf(side: Way['side']): Holding[] {
-  return HOLDINGS.filter((holding) =>
-    side === 'external' ? holding !== 'parallels' : !hasTailstock(holding),
-  );
-}
-
 /** Why a lathe can not do what a way asks; `unknown` ones only warn, for nobody has looked it up. */
-export interface LatheConflict {
-  code: 'screwed-chuck-in-reverse' | 'no-trip' | 'no-readout' | 'no-safe-mark' | 'no-dial';
-  severity: 'refuse' | 'warn';
-}
-
-/** Holdings that put nothing on the spindle nose which could unscrew: the drawbar holds a collet. */
-const NOTHING_SCREWED_ON: readonly Holding[] = ['between-centres', 'collet'];
+export type LatheConflict =
+  | { code: 'screwed-chuck-in-reverse' | 'no-readout'; severity: 'refuse' | 'warn' }
+  | DriveLack;
 
 /** What a lathe forbids a way of cutting a lead. */
 export function forbiddenOn(way: Way, drive: Drive, lathe: Lathe, lead: Advance): LatheConflict[] {
   const conflicts: LatheConflict[] = [];
-  const backward = driveOn(drive, lathe, lead) === 'reversing' || frameOfWay(way).spindleReversed;
-  const chucked = !NOTHING_SCREWED_ON.includes(way.holding);
-  if (backward && chucked && lathe.spindle.nose === 'screwed')
+  const { returnsUnderPower } = DRIVE_DATA[driveOn(drive, lathe, lead)];
+  const backward = returnsUnderPower || frameOfWay(way).spindleReversed;
+  if (backward && HOLDING_DATA[way.holding].unscrews && lathe.spindle.nose === 'screwed')
     conflicts.push({ code: 'screwed-chuck-in-reverse', severity: 'refuse' });
-  if (drive === 'trip' && lathe.trip.fitted !== true)
-    conflicts.push({ code: 'no-trip', severity: lathe.trip.fitted === false ? 'refuse' : 'warn' });
+  const lack = drive === 'free' ? null : DRIVE_DATA[drive].lacks(lathe, halfNutBy(lathe, lead));
+  if (lack?.of === 'lathe') conflicts.push(lack);
   if (way.infeed === 'readout' && lathe.readout === null)
     conflicts.push({ code: 'no-readout', severity: 'refuse' });
-  const nut = halfNutBy(lathe, lead);
-  if (drive === 'half-nut' && !nut.can)
-    conflicts.push({ code: nut.why === 'no-safe-mark' ? 'no-safe-mark' : 'no-dial', severity: 'warn' });
+  if (lack?.of === 'dial') conflicts.push(lack);
   return conflicts;
 }
 
@@ -80,7 +62,6 @@ export function forbiddenOn(way: Way, drive: Drive, lathe: Lathe, lead: Advance)
  * thread again, what this lathe can do.
  */
 export function driveOn(drive: Drive, lathe: Lathe, lead: Advance): RealDrive {
-  const opens = halfNutBy(lathe, lead).can;
-  if (drive === 'free') return opens ? 'half-nut' : 'reversing';
-  return drive === 'half-nut' && !opens ? 'reversing' : drive;
+  const asked = drive === 'free' ? USUAL_DRIVE : drive;
+  return DRIVE_DATA[asked].catchesMarks && !halfNutBy(lathe, lead).can ? SURE_DRIVE : asked;
 }

@@ -1,5 +1,4 @@
-import type { RealDrive } from './choices';
-import { DRIVE_DATA } from './drives';
+import { type RealDrive, DRIVE_DATA } from './drives';
 import { capital, clearingWords, type TechniqueWords } from './technique-words';
 import type { Way } from './way';
 

@@ -1,6 +1,7 @@
 import type { FeedSlide } from '../lathe/feed-dial';
 import { capital, type TechniqueWords } from './technique-words';
-import { frameOfWay, type Way } from './way';
+import { frameOfWay } from './cut-way';
+import type { Way } from './way';
 
 /**
  * Which way the slack of the slides is taken out for a way of working: the last movement is the one that takes the tool

@@ -1,5 +1,7 @@
-import { hasTailstock, type Level, type RealDrive } from './choices';
-import { DRIVE_DATA, type EndsBy } from './drives';
+import { hasTailstock } from './holdings';
+import type { Level } from './choices';
+import { type RealDrive, DRIVE_DATA } from './drives';
+import type { EndsBy } from './drives/drive-data';
 import type { Way } from './way';
 
 /** Time that a hand needs from seeing to doing: a beginner's, and a practised one's; common practice. */

@@ -1,5 +1,5 @@
 import type { ShopWords } from '../shop/words-document';
-import { frameOfWay, type Way } from './way';
+import { frameOfWay, type CutWay } from './cut-way';
 
 /** What the sentences of a technique are made of. */
 export interface TechniqueWords {
@@ -20,7 +20,7 @@ export const techniqueWords = (shop: ShopWords, work: string): TechniqueWords =>
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Where the cut ends, as it is said at the lathe. */
-export function endWords({ end, direction, side }: Way, { work }: TechniqueWords): string {
+export function endWords({ end, direction, side }: CutWay, { work }: TechniqueWords): string {
   if (direction === 'away-from-headstock')
     return side === 'internal' ? 'clear of the mouth' : `beyond the end of the ${work}`;
   switch (end) {
@@ -38,14 +38,14 @@ export function endWords({ end, direction, side }: Way, { work }: TechniqueWords
 }
 
 /** Where the cut begins. */
-export function startWords({ end, direction }: Way): string {
+export function startWords({ end, direction }: CutWay): string {
   if (direction === 'toward-headstock') return 'well clear of the work';
   if (end === 'groove') return 'in the groove';
   return end === 'recess' ? 'in the recess' : end === 'boss' ? 'over the boss' : 'behind the work';
 }
 
 /** The way in which the tool is cleared from its groove, seen from the operator. */
-export function clearingWords(way: Way, { crossSlide, compound }: TechniqueWords): string {
+export function clearingWords(way: CutWay, { crossSlide, compound }: TechniqueWords): string {
   if (way.clearing === 'compound') return `back the ${compound} off, well behind its zero`;
   const away = frameOfWay(way).deeperTowardOperator;
   return `${crossSlide} ${away ? 'away from you' : 'toward you'}, clear of the thread`;

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { pitchDiameterAt } from '@/core/thread/depth/radial-depth';
 import { threadLimits } from '@/core/thread/standards/limits';
 import { threadOf } from '@/core/test/thread';
-import { EVIDENCE_DATA, EVIDENCE_KINDS } from './evidence-kinds';
+import { EVIDENCE_DATA, EVIDENCE_KINDS } from './evidence';
 import { pitchDiameterByCrestFlat } from './crest-flat';
 import { takesOutOfClass } from './nut-strength';
 

@@ -1,7 +1,7 @@
 import { capital } from '@/core/measuring/gauging/measuring-words';
 import { dialFigures } from '@/core/machine/lathe/dial-text';
 import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
 import { showExpected } from '@/core/exercise/sheet/show-value';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';

@@ -1,7 +1,10 @@
 'use client';
 
+import { catchesMarks } from '@/core/machine/technique/drives';
+import { HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { useState } from 'react';
-import { EVENTS, type EventData } from '@/core/exercise/record/entry/events';
+import { EVENTS } from '@/core/exercise/record/entry/events';
+import type { EventData } from '@/core/exercise/record/entry/events/event-data';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '@/ui/kit/button';
 import { Choice } from '@/ui/kit/choice';
@@ -48,10 +51,10 @@ export function EventDialog({
     if (!next) setChosen(null);
   };
   const shown = (event: EventData) =>
-    event.id === 'taken-out'
-      ? sheet.way.holding === 'between-centres'
-      : event.id === 'missed-mark' || event.id === 'off-mark'
-        ? sheet.way.drive === 'half-nut' || sheet.words.cycles.some(({ drive }) => drive === 'half-nut')
+    event.only === 'dog'
+      ? sheet.way.holding !== 'unknown' && HOLDING_DATA[sheet.way.holding].dog
+      : event.only === 'marks'
+        ? catchesMarks(sheet.way.drive) || sheet.words.cycles.some(({ drive }) => catchesMarks(drive))
         : true;
 
   async function record(event: EventData) {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import { DRIVE_DATA } from '@/core/machine/technique/drives';
+import { DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
 import { Button } from '@/ui/kit/button';
 import { Field } from '@/ui/kit/field';
 import { Message } from '@/ui/kit/message';
@@ -62,7 +62,7 @@ export function PassPanel({
       kind: 'pass',
       plannedPass: next === null ? '' : String(next.n),
       drive: driven?.drive ?? '',
-      mark: driven?.drive === 'half-nut' ? mark : '',
+      mark: catchesMarks(driven?.drive) ? mark : '',
       ...fields,
     });
     if (added.ok) {
@@ -125,7 +125,7 @@ export function PassPanel({
                     Cut as planned
                   </Button>
                 )}
-                {driven?.drive === 'half-nut' && (
+                {catchesMarks(driven?.drive) && (
                   <Field
                     className="w-32"
                     label="Mark caught"

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { GAUGE_ANSWERS, GAUGE_WORDS } from '@/core/exercise/record/entry/kinds/finding';
 import { isKind, liveEntries, type Entry } from '@/core/exercise/record/entry/entry';
 import { sizeByCrestFlat } from '@/core/exercise/record/state/crest-of-record';

@@ -1,5 +1,6 @@
 'use client';
 
+import { isTried } from '@/core/measuring/proof/evidence';
 import { useState } from 'react';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { StopProgress } from '@/core/exercise/record/state/stop-progress';
@@ -30,8 +31,7 @@ export function StopPanel({
   const [problem, setProblem] = useState<string | null>(null);
   const data = stopData(stop.check);
   const evidence =
-    sheet.proof.find(({ kind }) => kind === stop.check) ??
-    sheet.proof.find(({ kind }) => ['nut', 'mate', 'master', 'sample'].includes(kind));
+    sheet.proof.find(({ kind }) => kind === stop.check) ?? sheet.proof.find(({ kind }) => isTried(kind));
 
   async function answer(given: string) {
     const added = await add({ kind: 'stop', stopId: stop.id, answer: given });

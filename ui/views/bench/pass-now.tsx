@@ -7,7 +7,7 @@ import type { Prediction } from '@/core/exercise/record/state/predict';
 import { dialFigures } from '@/core/machine/lathe/dial-text';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import { DRIVE_DATA } from '@/core/machine/technique/drives';
+import { DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
 import { useGauge } from '@/ui/parts/gauge/use-gauge';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
@@ -48,7 +48,7 @@ export function PassNow({
   const cycle = cycles.find((each) => each.drive === (otherDrive ?? prediction.drive)) ?? cycles[0];
   const drive = cycle?.drive ?? prediction.drive;
   const warnings = next === null ? [] : warnCut(sheet, prediction, next.dialReading.value);
-  const catches = drive === 'half-nut';
+  const catches = catchesMarks(drive);
   const otherMark =
     catches &&
     sheet.way.markRule === 'same' &&

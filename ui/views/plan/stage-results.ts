@@ -1,13 +1,14 @@
+import { HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId } from '@/core/exercise/plan/draft';
 import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { feedsByCompound } from '@/core/machine/technique/choices';
 import { printDesignation } from '@/core/thread/standards/print-designation';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { LengthUnit } from '@/core/base/units/length';
 import type { RailStage } from '@/ui/kit/stage-rail';
 import type { ShowLength } from '@/ui/units/display-unit';
-import { DRIVE_SHORT, HOLDING_TEXTS, INFEED_TEXTS } from '@/ui/parts/plan-fields/stages/option-texts';
+import { driveShort, INFEED_TEXTS } from '@/ui/parts/plan-fields/stages/option-texts';
 
 const STAGE_TITLES: Record<PlanStageId, string> = {
   thread: 'Thread',
@@ -87,11 +88,11 @@ function resultOf(
         ? 'sharp'
         : `${tip.kind} ${length(tip.kind === 'flat' ? tip.flat : tip.radius)}`;
     case 'holding':
-      return way === undefined ? null : HOLDING_TEXTS[way.holding].toLowerCase();
+      return way === undefined ? null : HOLDING_DATA[way.holding].option.toLowerCase();
     case 'technique': {
       if (way === undefined) return null;
       const time = timeInRunOut === null ? '' : `, ${Math.max(0, timeInRunOut).toFixed(1)} s`;
-      return `${DRIVE_SHORT[way.drive]}, ${form.technique.speed} rpm${time}`;
+      return `${driveShort(way.drive)}, ${form.technique.speed} rpm${time}`;
     }
     case 'compound':
       if (way !== undefined && !feedsByCompound(way.infeed)) return INFEED_TEXTS[way.infeed].toLowerCase();

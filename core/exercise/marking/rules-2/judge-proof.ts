@@ -1,5 +1,5 @@
 import { NUT_ANSWERS, NUT_ANSWER_WORDS, loosenessOf, wentOn } from '@/core/measuring/nut/nut-answer';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { GAUGE_WORDS } from '../../record/entry/kinds/finding';
 import { isKind, type Entry, type EntryOf } from '../../record/entry/entry';
 import type { Sheet, SheetProof } from '../../sheet/sheet';

@@ -1,7 +1,7 @@
 import { isKind, type Entry, type EntryOf } from '../../record/entry/entry';
 import { PLACES, type Place } from '../../record/entry/kinds/measurement';
 import { capital } from '@/core/measuring/gauging/measuring-words';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import type { Sheet } from '../../sheet/sheet';
 import { formatLength } from '@/core/base/units/format-length';
 import { judgeProof } from './judge-proof';

@@ -1,7 +1,7 @@
 import type { FieldIssue } from '@/core/base/errors/field-issue';
 import { NUT_ANSWERS } from '@/core/measuring/nut/nut-answer';
 import { nutOfClass } from '@/core/measuring/nut/nut-size';
-import { EVIDENCE_DATA, EVIDENCE_KINDS, type EvidenceKind } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA, EVIDENCE_KINDS, type EvidenceKind } from '@/core/measuring/proof/evidence';
 import type { Thread } from '@/core/thread/standards/thread';
 import { parseFigures, parseLength } from '@/core/base/units/parse-length';
 import { saidText } from '@/core/base/documents/visible-text';

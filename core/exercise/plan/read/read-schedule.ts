@@ -1,5 +1,5 @@
 import type { FieldIssue, Result } from '@/core/base/errors/field-issue';
-import { DRIVES, type Drive } from '@/core/machine/technique/choices';
+import { DRIVES, type Drive } from '@/core/machine/technique/drives';
 import { STOPS, type StopCheck } from '@/core/machine/stops/stops';
 import { lengthIn, type Length, type LengthUnit } from '@/core/base/units/length';
 import { parseFigures, parseLength, parseWhole } from '@/core/base/units/parse-length';

@@ -3,9 +3,7 @@ import {
   CLEARINGS,
   CLEAR_ORDERS,
   DIRECTIONS,
-  DRIVES,
   END_SEEN_BY,
-  HOLDINGS,
   INFEED_WAYS,
   LEVELS,
   MARK_RULES,
@@ -18,6 +16,8 @@ import {
   type StartsBy,
   type ZeroWay,
 } from '@/core/machine/technique/choices';
+import { DRIVES, USUAL_DRIVE, DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
+import { HOLDINGS, usualHolding } from '@/core/machine/technique/holdings';
 import type { Way } from '@/core/machine/technique/way';
 import type { Thread } from '@/core/thread/standards/thread';
 import { parseFigures } from '@/core/base/units/parse-length';
@@ -49,7 +49,7 @@ export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): W
   const usual = usualWay(thread);
   const infeed = choice('infeed.way', INFEED_WAYS, 'compound');
   const external = thread.side === 'external';
-  const drive = choice('technique.drive', DRIVES, 'half-nut');
+  const drive = choice('technique.drive', DRIVES, USUAL_DRIVE);
   return {
     way: {
       side: thread.side,
@@ -59,12 +59,17 @@ export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): W
       drive,
       toolSide: choice('technique.side', TOOL_SIDES, usual.toolSide),
       clearing: choice('technique.clearing', CLEARINGS, 'cross-slide', feedsByCompound(infeed)),
-      clearOrder: choice('technique.clearOrder', CLEAR_ORDERS, 'clear-first', drive === 'reversing'),
+      clearOrder: choice(
+        'technique.clearOrder',
+        CLEAR_ORDERS,
+        'clear-first',
+        drive !== 'free' && DRIVE_DATA[drive].choosesClearOrder,
+      ),
       infeed,
       compoundSide: choice('infeed.side', ['usual', 'other'], usual.compoundSide),
-      markRule: choice('technique.markRule', MARK_RULES, 'any-safe', drive === 'half-nut'),
+      markRule: choice('technique.markRule', MARK_RULES, 'any-safe', catchesMarks(drive)),
       end: choice('work.end.kind', WORK_ENDS, external ? 'groove' : 'recess'),
-      holding: choice('holding.kind', HOLDINGS, external ? 'chuck-and-centre' : 'chuck'),
+      holding: choice('holding.kind', HOLDINGS, usualHolding(thread.side)),
     },
     startsBy:
       thread.starts === 1

@@ -16,7 +16,7 @@ import {
   type ExactRow,
   type RowOrder,
 } from '@/core/cutting/schedule/exact-rows';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import type { RealDrive } from '@/core/machine/technique/drives';
 import type { Way } from '@/core/machine/technique/way';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { Tip } from '@/core/thread/tool/tip';

@@ -8,7 +8,7 @@ import {
   type SpeedLimit,
 } from '@/core/machine/technique/speed-limit';
 import { speedOnLathe } from '@/core/machine/technique/speed-on-lathe';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import { type RealDrive, catchesMarks } from '@/core/machine/technique/drives';
 import type { Way } from '@/core/machine/technique/way';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
@@ -76,7 +76,7 @@ export const speedStage = remember(
     const issues: PlanIssue[] = [];
     const issue = { field: 'technique.speed', severity: 'warn' } as const;
     if (timeInRunOut !== null && timeInRunOut < reaction - 1e-9) {
-      const facts = { rpm: Math.floor(most ?? 0), endsBy: limit.endsBy, halfNut: drive === 'half-nut' };
+      const facts = { rpm: Math.floor(most ?? 0), endsBy: limit.endsBy, halfNut: catchesMarks(drive) };
       issues.push({ ...issue, code: 'little-time', value: timeInRunOut, limit: reaction, unit: 's', facts });
     }
     if (limit.runDownUnknown) issues.push({ ...issue, code: 'run-down-unknown' });

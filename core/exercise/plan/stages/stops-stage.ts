@@ -1,4 +1,4 @@
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import type { ExactRow } from '@/core/cutting/schedule/exact-rows';
 import type { StopCheck } from '@/core/machine/stops/stops';
 import { feedsByCompound } from '@/core/machine/technique/choices';

@@ -1,7 +1,8 @@
 import { leadOfThread } from '@/core/machine/gearing/lead-of-thread';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { driveOn, forbiddenOn, wayConflicts } from '@/core/machine/technique/forbidden';
-import type { RealDrive, StartsBy } from '@/core/machine/technique/choices';
+import type { RealDrive } from '@/core/machine/technique/drives';
+import type { StartsBy } from '@/core/machine/technique/choices';
 import type { Way } from '@/core/machine/technique/way';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { PlanField } from '../draft';

@@ -1,5 +1,5 @@
 import type { SheetPass } from '../../sheet/sheet';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import type { RealDrive } from '@/core/machine/technique/drives';
 import type { Length } from '@/core/base/units/length';
 import type { Block } from './block';
 

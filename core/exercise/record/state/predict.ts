@@ -1,7 +1,7 @@
 import type { NutReckoning } from '@/core/measuring/nut/reckon-nut';
 import { notKnownHere } from '../../sheet/not-known-here';
 import type { Sheet, SheetPass } from '../../sheet/sheet';
-import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
+import { REAL_DRIVES, type RealDrive, USUAL_DRIVE } from '@/core/machine/technique/drives';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import type { Length } from '@/core/base/units/length';
 import type { Block } from '../entry/block';
@@ -117,7 +117,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
 }
 
 const plannedDrive = ({ way }: Sheet): Prediction['drive'] =>
-  way.drive === 'unknown' ? way.drive : (REAL_DRIVES.find((drive) => drive === way.drive) ?? 'half-nut');
+  way.drive === 'unknown' ? way.drive : (REAL_DRIVES.find((drive) => drive === way.drive) ?? USUAL_DRIVE);
 
 /** An entry that answers the proof for good. */
 const isFinal = ({ content }: Entry) =>

@@ -4,7 +4,7 @@ import { halfNutBy } from '@/core/machine/lathe/half-nut-by';
 import { markNames, marksText } from '@/core/machine/lathe/mark-names';
 import { screwOf } from '@/core/machine/lathe/screw-of';
 import type { Lathe } from '@/core/machine/lathe/lathe';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import { type RealDrive, DRIVE_DATA } from '@/core/machine/technique/drives';
 import type { Thread } from '@/core/thread/standards/thread';
 import {
   dialTurnSeconds,
@@ -35,17 +35,8 @@ export function sheetDial(
 ): SheetDial {
   const lead = leadOfThread(thread);
   const nut = halfNutBy(lathe, lead);
-  if (drive === 'trip') {
-    const by = {
-      clutch: ['Its clutch finds the thread again by itself: no mark is needed.'],
-      dial: [],
-      null: [],
-    };
-    const says = by[lathe.trip.findsBy ?? 'null'];
-    if (lathe.trip.findsBy !== 'dial') return { ...NONE, use: 'trip', says };
-  }
-  if (drive === 'reversing')
-    return { ...NONE, use: 'kept-closed', says: [nut.can ? KEPT : `${WHY[nut.why]} ${KEPT}`] };
+  const without = DRIVE_DATA[drive].withoutDial(lathe, nut);
+  if (without !== null) return { ...NONE, ...without };
   const dial = dialFor(lathe, lead);
   const screw = screwOf(lathe);
   if (dial.usable && screw !== null) {
@@ -93,16 +84,8 @@ export function sheetDial(
   };
 }
 
-const KEPT = 'The half nut stays closed from the first pass to the last.';
 const ANY_PLACE =
   'The half nut finds the thread wherever it closes: every pitch of the lead screw is a whole number of leads.';
-const WHY = {
-  'no-dial': 'This lathe has no thread dial.',
-  unusable: 'Its thread dial can not be used.',
-  'no-safe-mark': 'No mark of its dial is safe for this thread.',
-  'not-known': '',
-} as const;
-
 function ruleOf(rule: 'any-safe' | 'same', groups: readonly (readonly number[])[], marks: number): string {
   if (rule === 'same') return 'Always at the mark that was caught first. Missed: wait for it to come round.';
   const [first = []] = groups;

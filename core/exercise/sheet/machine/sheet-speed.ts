@@ -6,7 +6,7 @@ import type { Plan } from '../../plan/plan';
 import { leastRunOut, reactionOf, speedLimit, timeLeft } from '@/core/machine/technique/speed-limit';
 import { speedOnLathe } from '@/core/machine/technique/speed-on-lathe';
 import { threadingSpeed } from '@/core/machine/technique/threading-speed';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import type { RealDrive } from '@/core/machine/technique/drives';
 import type { Way } from '@/core/machine/technique/way';
 import { leadOf, type Thread } from '@/core/thread/standards/thread';
 import { lengthIn } from '@/core/base/units/length';

@@ -1,5 +1,5 @@
 import type { Lathe } from '@/core/machine/lathe/lathe';
-import { hasTailstock } from '@/core/machine/technique/choices';
+import { hasTailstock, HOLDING_DATA } from '@/core/machine/technique/holdings';
 import type { Way } from '@/core/machine/technique/way';
 import { formatLength } from '@/core/base/units/format-length';
 import type { LengthUnit } from '@/core/base/units/length';
@@ -31,7 +31,7 @@ export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide
   const runOn = reaction + speed.limit.runDownTurns * lead;
   const internal = way.side === 'internal';
   const away = way.direction === 'away-from-headstock';
-  const behind = NEAREST[way.holding];
+  const behind = HOLDING_DATA[way.holding].nearest;
   const lines: { what: string; says: string }[] = [
     {
       what: 'While you react',
@@ -88,14 +88,3 @@ export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide
   }
   return lines;
 }
-
-/** What stands nearest behind the run-out, by the holding. */
-const NEAREST: Record<Way['holding'], string> = {
-  chuck: 'jaws',
-  'chuck-and-centre': 'jaws',
-  'between-centres': 'dog',
-  collet: 'collet',
-  'four-jaw': 'jaws',
-  faceplate: 'clamps',
-  parallels: 'jaws',
-};

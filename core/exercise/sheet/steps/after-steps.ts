@@ -1,10 +1,11 @@
+import { catchesMarks } from '@/core/machine/technique/drives';
 import type { SheetStep } from '../sheet-step';
 import { confirm } from './step-makers';
 import type { StepCase } from './step-case';
 
 /** What is done once nothing more is cut (common practice). */
 export function afterSteps({ drive }: StepCase): SheetStep[] {
-  const dial = drive === 'half-nut' ? ', thread dial out of mesh' : '';
+  const dial = catchesMarks(drive) ? ', thread dial out of mesh' : '';
   return [
     {
       ...confirm(

@@ -1,4 +1,6 @@
-import { frameOfWay } from '@/core/machine/technique/way';
+import { hasTailstock } from '@/core/machine/technique/holdings';
+import { catchesMarks } from '@/core/machine/technique/drives';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { capital } from '@/core/machine/technique/technique-words';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
@@ -65,7 +67,7 @@ export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
     `The carriage goes ${toward}`,
     `The ${words.halfNut} goes fully home`,
     ...(use === 'marks' ? ['The thread dial turns, and stands still when it is closed'] : []),
-    ...(drive === 'half-nut' && use === 'not-known'
+    ...(catchesMarks(drive) && use === 'not-known'
       ? ['The thread dial, if any, turns, and stands when it is closed']
       : []),
   ];
@@ -165,10 +167,7 @@ export function travelStep({ way, sheet }: StepCase): SheetStep {
 const lowerFirst = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 function travelWords({ side, direction, end, holding }: StepCase['way']): string {
-  const centre =
-    holding === 'chuck-and-centre' || holding === 'between-centres'
-      ? ' clear of the tailstock'
-      : ' as far as it goes';
+  const centre = hasTailstock(holding) ? ' clear of the tailstock' : ' as far as it goes';
   if (side === 'internal')
     return end === 'through'
       ? 'Bar through the bore clear of jaws and chuck, clear of the far wall when the tool comes out; slides not near their ends.'

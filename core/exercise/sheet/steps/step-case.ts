@@ -1,6 +1,6 @@
 import type { MeasuringWords } from '@/core/measuring/gauging/measuring-words';
 import type { Plan } from '../../plan/plan';
-import type { RealDrive } from '@/core/machine/technique/choices';
+import type { RealDrive } from '@/core/machine/technique/drives';
 import type { TechniqueWords } from '@/core/machine/technique/technique-words';
 import type { Way } from '@/core/machine/technique/way';
 import type { Sheet } from '../sheet';

@@ -1,4 +1,4 @@
-import { frameOfWay } from '@/core/machine/technique/way';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { showInsertPitch } from '@/core/thread/tool/insert-pitch';
 import type { LengthUnit } from '@/core/base/units/length';
 import type { SheetStep } from '../sheet-step';

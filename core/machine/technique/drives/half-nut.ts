@@ -1,10 +1,23 @@
 import { endWords, startWords } from '../technique-words';
-import type { DriveData } from './drive-data';
+import { BACK_BY_HAND, type DriveData } from './drive-data';
 
 /** The half nut is opened at the end of every cut and closed again by the thread dial. */
-export const halfNutDrive: DriveData = {
+export const halfNutDrive = {
   id: 'half-nut',
   short: 'thread dial',
+  option: 'Half nut opened, thread dial',
+  optionShort: 'dial',
+  by: 'half nut opened',
+  offered: 'with the half nut opened and closed',
+  catchesMarks: true,
+  choosesClearOrder: false,
+  backSeconds: () => BACK_BY_HAND,
+  waits: true,
+  lacks: (_lathe, nut) =>
+    nut.can
+      ? null
+      : { of: 'dial', code: nut.why === 'no-safe-mark' ? 'no-safe-mark' : 'no-dial', severity: 'warn' },
+  withoutDial: () => null,
   name: ({ halfNut }) => `${halfNut} opened, caught by the thread dial`,
   assumes: () => 'Asks for a thread dial with a safe mark for this thread on this lead screw.',
   cycle: (way, words, clear) => [
@@ -21,6 +34,6 @@ export const halfNutDrive: DriveData = {
   dryRun: (way, words) =>
     `Clear of the work: catch the thread dial ${startWords(way)}, open the ${words.halfNut} ${endWords(way, words)}.`,
   hazards: (_way, { halfNut }) => [`A closed ${halfNut} does not slip: a carriage stop will not stop it.`],
-};
+} as const satisfies DriveData;
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

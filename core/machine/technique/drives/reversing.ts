@@ -1,12 +1,36 @@
-import { hasTailstock } from '../choices';
+import { HOLDING_DATA, hasTailstock } from '../holdings';
 import { endWords, startWords } from '../technique-words';
-import { frameOfWay, type Way } from '../way';
+import { frameOfWay, type CutWay } from '../cut-way';
 import type { DriveData } from './drive-data';
 
+/** A spindle to stop and turn about, twice in a pass (common practice, timed by hand). */
+const STOPPING = 2;
+
+const KEPT = 'The half nut stays closed from the first pass to the last.';
+const WHY = {
+  'no-dial': 'This lathe has no thread dial.',
+  unusable: 'Its thread dial can not be used.',
+  'no-safe-mark': 'No mark of its dial is safe for this thread.',
+  'not-known': '',
+} as const;
+
 /** The half nut stays closed; the tool is cleared, the spindle stops and runs back. */
-export const reversingDrive: DriveData = {
+export const reversingDrive = {
   id: 'reversing',
   short: 'reversing',
+  option: 'Half nut closed, reversed',
+  optionShort: 'reversed',
+  by: 'half nut kept closed',
+  offered: 'with the half nut kept closed',
+  catchesMarks: false,
+  choosesClearOrder: true,
+  backSeconds: (cut) => cut + 2 * STOPPING,
+  waits: false,
+  lacks: () => null,
+  withoutDial: (_lathe, nut) => ({
+    use: 'kept-closed',
+    says: [nut.can ? KEPT : `${WHY[nut.why]} ${KEPT}`],
+  }),
   name: ({ halfNut }) => `${halfNut} kept closed, spindle reversed`,
   assumes: ({ halfNut }) =>
     `Needs no thread dial: always for a metric thread on an inch lead screw and the reverse. The ${halfNut} is closed once.`,
@@ -21,7 +45,7 @@ export const reversingDrive: DriveData = {
       'Let the spindle come to rest.',
       `Reverse, ${startWords(way)} and past the slack.`,
       `${stop}.`,
-      ...(way.holding === 'between-centres' ? ['Dog back on its pin before the tool enters.'] : []),
+      ...(HOLDING_DATA[way.holding].dog ? ['Dog back on its pin before the tool enters.'] : []),
     ];
   },
   endsBy: ({ clearOrder, direction }) =>
@@ -35,10 +59,10 @@ export const reversingDrive: DriveData = {
     'Clear the tool before you reverse: the backlash would wipe the thread. Let the spindle stop first.',
     ...(hasTailstock(way.holding) ? ['Mind the live centre at the end of the return.'] : []),
   ],
-};
+} as const satisfies DriveData;
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-const capitalEnd = (way: Way, words: Parameters<typeof endWords>[1]) => {
+const capitalEnd = (way: CutWay, words: Parameters<typeof endWords>[1]) => {
   const text = endWords(way, words);
   return text.charAt(0).toUpperCase() + text.slice(1);
 };

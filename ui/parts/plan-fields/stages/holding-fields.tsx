@@ -1,9 +1,8 @@
 'use client';
 
-import { holdingsOf } from '@/core/machine/technique/forbidden';
+import { holdingsOf, usualHolding, HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
-import { HOLDING_TEXTS, optionsOf } from './option-texts';
 import { useUnits } from './use-units';
 
 /** How the part is held; no centre where there is none. */
@@ -16,8 +15,8 @@ export function HoldingFields() {
       <PlanSelect
         field="holding.kind"
         label="Held"
-        proposed={side === 'external' ? 'chuck-and-centre' : 'chuck'}
-        options={optionsOf(holdingsOf(side), HOLDING_TEXTS)}
+        proposed={usualHolding(side)}
+        options={holdingsOf(side).map((value) => ({ value, text: HOLDING_DATA[value].option }))}
       />
       <PlanTextField
         field="holding.stickOut"

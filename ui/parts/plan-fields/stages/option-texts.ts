@@ -2,14 +2,13 @@ import type { ChoiceOption } from '@/ui/kit/choice';
 import type {
   Clearing,
   ClearOrder,
-  Drive,
-  Holding,
   InfeedWay,
   Level,
   WorkEnd,
   ZeroWay,
 } from '@/core/machine/technique/choices';
-import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/measuring/proof/evidence-kinds';
+import { type Drive, DRIVE_DATA } from '@/core/machine/technique/drives';
+import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/measuring/proof/evidence';
 import type { School } from '@/core/exercise/plan/read/read-schedule';
 import type { Side } from '@/core/thread/standards/thread';
 import { STOPS } from '@/core/machine/stops/stops';
@@ -23,29 +22,11 @@ export const END_TEXTS: Record<WorkEnd, string> = {
   boss: 'Boss beyond',
 };
 
-export const HOLDING_TEXTS: Record<Holding, string> = {
-  chuck: 'Chuck',
-  'chuck-and-centre': 'Chuck and centre',
-  'between-centres': 'Between centres',
-  collet: 'Collet',
-  'four-jaw': 'Four-jaw',
-  faceplate: 'Faceplate',
-  parallels: 'Off the jaws, on parallels',
-};
+export const driveText = (drive: Drive): string =>
+  drive === 'free' ? 'Left to the student' : DRIVE_DATA[drive].option;
 
-export const DRIVE_TEXTS: Record<Drive, string> = {
-  'half-nut': 'Half nut opened, thread dial',
-  reversing: 'Half nut closed, reversed',
-  trip: 'Threading trip',
-  free: 'Left to the student',
-};
-
-export const DRIVE_SHORT: Record<Drive, string> = {
-  'half-nut': 'dial',
-  reversing: 'reversed',
-  trip: 'trip',
-  free: 'free',
-};
+export const driveShort = (drive: Drive): string =>
+  drive === 'free' ? 'free' : DRIVE_DATA[drive].optionShort;
 
 export const INFEED_TEXTS: Record<InfeedWay, string> = {
   compound: 'Compound at an angle',

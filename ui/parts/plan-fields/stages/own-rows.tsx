@@ -1,12 +1,12 @@
 'use client';
 
 import { EMPTY_ROW, type PlanForm } from '@/core/exercise/plan/draft';
-import { DRIVES } from '@/core/machine/technique/choices';
+import { REAL_DRIVES } from '@/core/machine/technique/drives';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { PlanSelect, PlanTextField } from '../plan-field';
 import { useFieldMessage, usePlanning } from '../planning-context';
-import { DRIVE_TEXTS, optionsOf, STOP_OPTIONS } from './option-texts';
+import { driveText, STOP_OPTIONS } from './option-texts';
 import { RowButtons } from './row-buttons';
 import { useList } from './use-list';
 import { useUnits } from './use-units';
@@ -53,10 +53,7 @@ export function OwnRows() {
                   label="Driven"
                   options={[
                     { value: '', text: index === 0 ? 'As planned' : 'As before' },
-                    ...optionsOf(
-                      DRIVES.filter((drive) => drive !== 'free'),
-                      DRIVE_TEXTS,
-                    ),
+                    ...REAL_DRIVES.map((value) => ({ value, text: driveText(value) })),
                   ]}
                 />
               ) : (

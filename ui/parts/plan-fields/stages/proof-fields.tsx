@@ -3,7 +3,8 @@
 import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
 import { nutOfClass } from '@/core/measuring/nut/nut-size';
 import { EMPTY_EVIDENCE } from '@/core/exercise/plan/draft';
-import { EVIDENCE_DATA, STRENGTH_WORDS, type EvidenceKind } from '@/core/measuring/proof/evidence-kinds';
+import { STRENGTH_WORDS } from '@/core/measuring/proof/evidence/evidence-data';
+import { EVIDENCE_DATA, type EvidenceKind } from '@/core/measuring/proof/evidence';
 import { takesOutOfClass } from '@/core/measuring/proof/nut-strength';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';

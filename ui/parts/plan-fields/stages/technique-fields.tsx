@@ -3,12 +3,12 @@
 import {
   CLEARINGS,
   CLEAR_ORDERS,
-  DRIVES,
   feedsByCompound,
   LEVELS,
   ZERO_WAYS,
 } from '@/core/machine/technique/choices';
-import { frameOfWay } from '@/core/machine/technique/way';
+import { DRIVES, DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { REACTION_SECONDS_BY_LEVEL } from '@/core/machine/technique/speed-limit';
 import { Figure } from '@/ui/kit/figure';
 import { PlanFold } from '../plan-fold';
@@ -19,7 +19,7 @@ import { usePlanWhys } from '../use-plan-whys';
 import {
   CLEARING_TEXTS,
   CLEAR_ORDER_TEXTS,
-  DRIVE_TEXTS,
+  driveText,
   LEVEL_TEXTS,
   optionsOf,
   ZERO_TEXTS,
@@ -39,12 +39,17 @@ export function TechniqueFields() {
   const whys = usePlanWhys();
   const { timeInRunOut, speedLimit, maxRpm, thread } = read.evaluation;
   const { chosen } = read.inputs;
+  const drive = chosen?.way.drive;
   const internal = thread?.side === 'internal';
   const usual = thread?.hand === 'left' ? 'away-from-headstock' : 'toward-headstock';
   return (
     <>
-      <PlanSelect field="technique.drive" label="Between two cuts" options={optionsOf(DRIVES, DRIVE_TEXTS)} />
-      {chosen?.way.drive === 'reversing' && (
+      <PlanSelect
+        field="technique.drive"
+        label="Between two cuts"
+        options={DRIVES.map((value) => ({ value, text: driveText(value) }))}
+      />
+      {drive !== undefined && drive !== 'free' && DRIVE_DATA[drive].choosesClearOrder && (
         <PlanChoice
           field="technique.clearOrder"
           label="At the end"
@@ -52,7 +57,7 @@ export function TechniqueFields() {
           options={optionsOf(CLEAR_ORDERS, CLEAR_ORDER_TEXTS)}
         />
       )}
-      {chosen?.way.drive === 'half-nut' && (
+      {catchesMarks(drive) && (
         <PlanChoice
           field="technique.markRule"
           label="Mark of the thread dial"

@@ -1,7 +1,7 @@
 import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
 import { sheetFrame } from '@/core/exercise/sheet/sheet-geometry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import { hasTailstock } from '@/core/machine/technique/choices';
+import { hasTailstock } from '@/core/machine/technique/holdings';
 import { radians } from '@/core/base/units/angle';
 import { at, circle, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 

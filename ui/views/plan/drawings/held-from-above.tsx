@@ -1,14 +1,4 @@
-import { hasTailstock, type Holding } from '@/core/machine/technique/choices';
-
-const HELD_BY: Record<Holding, string> = {
-  chuck: 'chuck',
-  'chuck-and-centre': 'chuck',
-  'between-centres': 'driving plate',
-  collet: 'collet',
-  'four-jaw': 'four-jaw chuck',
-  faceplate: 'faceplate',
-  parallels: 'chuck',
-};
+import { hasTailstock, type Holding, HOLDING_DATA } from '@/core/machine/technique/holdings';
 
 /** What turns the work and what carries its free end, from above; schematic. */
 export function HeldFromAbove({
@@ -25,7 +15,7 @@ export function HeldFromAbove({
   /** The drawing's measure, in pixels. */
   unit: number;
 }) {
-  const between = holding === 'between-centres';
+  const between = HOLDING_DATA[holding].dog;
   const tip = 0.3 * unit;
   /** A centre whose point stands a little inside the end of the work. */
   const centre = (end: number, way: 1 | -1, length: number) => (
@@ -49,7 +39,7 @@ export function HeldFromAbove({
         {hasTailstock(holding) && centre(work.right, 1, 1.6 * unit)}
       </g>
       <text x={plate.left} y={axis - 2.1 * unit - 8} fill="var(--color-scribe)" fontSize="14">
-        {HELD_BY[holding]}
+        {HOLDING_DATA[holding].fromAbove}
       </text>
     </g>
   );

@@ -2,7 +2,7 @@
 
 import { useId } from 'react';
 import { outline, type PartShape, type Point } from '@/core/machine/blank/part-shape';
-import type { Holding } from '@/core/machine/technique/choices';
+import { type Holding, HOLDING_DATA } from '@/core/machine/technique/holdings';
 import type { LengthUnit } from '@/core/base/units/length';
 import { scaleBarFor } from '@/ui/drawing/section-geometry';
 import { DrawingFrame } from '@/ui/kit/drawing-frame';
@@ -235,10 +235,11 @@ function Held({
       {words}
     </text>
   );
-  const stock = holding === 'parallels' ? 0.18 * part.diameter : 0;
+  const { dog, tailstock, drawn } = HOLDING_DATA[holding];
+  const stock = drawn.parallels ? 0.18 * part.diameter : 0;
   return (
     <g data-part="holding">
-      {holding === 'between-centres' ? (
+      {dog ? (
         <>
           {centre(bodyEnd, true)}
           {centre(0, false)}
@@ -251,11 +252,10 @@ function Held({
       ) : (
         <>
           {plate}
-          {holding === 'faceplate' ? text('faceplate, clamped', left) : ([1, -1] as const).map(jaw)}
-          {holding === 'collet' && text('collet', left)}
-          {holding === 'four-jaw' && text('four-jaw, dialled in', left)}
+          {drawn.jaws && ([1, -1] as const).map(jaw)}
+          {drawn.label !== null && text(drawn.label, left)}
           {stock > 0 && text('on parallels, taken out before it turns', left + 60)}
-          {holding === 'chuck-and-centre' && centre(0, false)}
+          {tailstock && centre(0, false)}
         </>
       )}
     </g>

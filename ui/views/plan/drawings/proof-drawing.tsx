@@ -1,7 +1,7 @@
 'use client';
 
 import { nutOfClass, nutOfSize } from '@/core/measuring/nut/nut-size';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { formOf } from '@/core/thread/standards/systems';
 import { pitchOf } from '@/core/thread/standards/thread';
 import type { Band } from '@/core/thread/standards/thread-limits';

@@ -1,7 +1,7 @@
 'use client';
 
 import { toolEdge } from '@/core/cutting/groove/tool-edge';
-import { frameOfWay } from '@/core/machine/technique/way';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { formOf } from '@/core/thread/standards/systems';
 import { pitchOf } from '@/core/thread/standards/thread';
 import { profilePath } from '@/ui/drawing/profile-path';

@@ -2,7 +2,8 @@
 
 import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
 import type { Swivel } from '@/core/machine/lathe/lathe';
-import { frameOfWay, type Way } from '@/core/machine/technique/way';
+import { frameOfWay } from '@/core/machine/technique/cut-way';
+import type { Way } from '@/core/machine/technique/way';
 import { feedsByCompound } from '@/core/machine/technique/choices';
 import { swingOf } from '@/core/machine/technique/swing';
 import { formOf } from '@/core/thread/standards/systems';

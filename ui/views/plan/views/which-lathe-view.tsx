@@ -1,5 +1,7 @@
 'use client';
 
+import { DRIVE_DATA, USUAL_DRIVE } from '@/core/machine/technique/drives';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Fragment, useDeferredValue, useMemo } from 'react';
 import { whichLathe } from '@/core/exercise/sheet/which-lathe';
 import { Button } from '@/ui/kit/button';
@@ -22,12 +24,8 @@ const COLUMNS = [
 
 const CAN = { yes: 'yes', care: 'with care', no: 'no' } as const;
 const STANDING = { yes: 'good', care: 'attend', no: 'bad' } as const;
-const BY = {
-  'half-nut': 'half nut opened',
-  reversing: 'half nut kept closed',
-  trip: 'trip',
-  unknown: 'not known here',
-} as const;
+const byText = (drive: Sheet['way']['drive']): string =>
+  drive === 'unknown' ? 'not known here' : DRIVE_DATA[drive === 'free' ? USUAL_DRIVE : drive].by;
 const FROM = {
   'quick-change': 'levers',
   'change-gears': 'chart gears',
@@ -84,7 +82,7 @@ export default function WhichLatheView() {
                 </span>
               </td>
               <td className="px-2 py-2" title={say(by)}>
-                {say(BY[sheet.way.drive === 'free' ? 'half-nut' : sheet.way.drive])}
+                {say(byText(sheet.way.drive))}
               </td>
               <td className="px-2 py-2">
                 {FROM[sheet.gearing.from]}

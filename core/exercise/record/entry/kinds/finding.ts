@@ -1,6 +1,6 @@
 import { maybeFigure, maybeNamed, oneOf, part, words } from '@/core/base/documents/parts';
 import { bad, good } from '@/core/base/errors/field-issue';
-import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence-kinds';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { formatLength } from '@/core/base/units/format-length';
 import { parseLength } from '@/core/base/units/parse-length';
 import type { EntryKind } from '../entry-kind';

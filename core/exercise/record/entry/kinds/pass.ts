@@ -14,7 +14,7 @@ import {
 import { bad, good, type Result } from '@/core/base/errors/field-issue';
 import { readingShown } from '@/core/machine/lathe/shown-reading';
 import { shownOnSheet, sheetShownBy } from '../../../sheet/shown-on-sheet';
-import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/choices';
+import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/drives';
 import { formatLength } from '@/core/base/units/format-length';
 import { parseLength } from '@/core/base/units/parse-length';
 import { toMend } from '../block';

@@ -1,3 +1,4 @@
+import { isTried } from '@/core/measuring/proof/evidence';
 import { maybeFigure, maybeWords, maybeYesNo, oneOf, named, part, words } from '@/core/base/documents/parts';
 import { bad, good } from '@/core/base/errors/field-issue';
 import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
@@ -51,10 +52,7 @@ export const trialKind: EntryKind<'trial', TrialContent> = {
     const answer = NUT_ANSWERS.find((each) => each === fields.answer);
     if (answer === undefined) return bad('answer', 'unreadable', 'Touch the answer: how does it go?');
     const evidence =
-      sheet.proof.find(({ id }) => id === fields.evidenceId) ??
-      sheet.proof.find(
-        ({ kind }) => kind === 'nut' || kind === 'mate' || kind === 'master' || kind === 'sample',
-      );
+      sheet.proof.find(({ id }) => id === fields.evidenceId) ?? sheet.proof.find(({ kind }) => isTried(kind));
     const crestText = (fields.crest ?? '').trim();
     const crest = crestText === '' ? null : parseLength('crest', crestText, unit);
     if (crest !== null && !crest.ok) return crest;

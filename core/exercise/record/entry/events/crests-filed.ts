@@ -1,0 +1,11 @@
+import type { EventData } from './event-data';
+
+export const crestsFiled = {
+  id: 'crests-filed',
+  group: 'by-hand',
+  name: 'Crests filed',
+  then: 'Measure the outside again. The pitch diameter stands.',
+  effect: 'none',
+  fault: 'none',
+  value: 'crest',
+} as const satisfies EventData;

@@ -1,0 +1,11 @@
+import type { EventData } from './event-data';
+
+export const firstChip = {
+  id: 'first-chip',
+  group: 'zeros',
+  name: 'First chip seen',
+  then: 'The gap of the zero is known now.',
+  effect: 'none',
+  fault: 'none',
+  value: 'reading',
+} as const satisfies EventData;

@@ -1,0 +1,49 @@
+import type { EventData } from './event-data';
+import { missedMark } from './missed-mark';
+import { offMark } from './off-mark';
+import { reversedUncleared } from './reversed-uncleared';
+import { speedChanged } from './speed-changed';
+import { gearingChanged } from './gearing-changed';
+import { stoppedEarly } from './stopped-early';
+import { stalled } from './stalled';
+import { chatter } from './chatter';
+import { zeroForgotten } from './zero-forgotten';
+import { firstChip } from './first-chip';
+import { zeroLost } from './zero-lost';
+import { pickedUp } from './picked-up';
+import { toolChanged } from './tool-changed';
+import { tipBroke } from './tip-broke';
+import { disturbed } from './disturbed';
+import { takenOut } from './taken-out';
+import { setUpWrong } from './set-up-wrong';
+import { crestsFiled } from './crests-filed';
+import { flanksWorked } from './flanks-worked';
+
+/** Every event, in the order in which they are offered; the only place that lists them. */
+export const EVENTS = [
+  missedMark,
+  offMark,
+  reversedUncleared,
+  speedChanged,
+  gearingChanged,
+  stoppedEarly,
+  stalled,
+  chatter,
+  zeroForgotten,
+  firstChip,
+  zeroLost,
+  pickedUp,
+  toolChanged,
+  tipBroke,
+  disturbed,
+  takenOut,
+  setUpWrong,
+  crestsFiled,
+  flanksWorked,
+] as const;
+
+export type EventId = (typeof EVENTS)[number]['id'];
+
+export function eventData(id: string): EventData | null {
+  return EVENTS.find((event) => event.id === id) ?? null;
+}

@@ -1,0 +1,23 @@
+import type { HoldingData } from './holding-data';
+
+/** A three-jaw chuck alone. */
+export const chuckHolding = {
+  id: 'chuck',
+  option: 'Chuck',
+  offered: null,
+  sides: ['external', 'internal'],
+  tailstock: false,
+  dog: false,
+  support: 'cantilever',
+  onNose: 'chuck',
+  unscrews: true,
+  nearest: 'jaws',
+  hold: (external) =>
+    external
+      ? 'Short out of the jaws, a shoulder against them; jaws tight, running true.'
+      : 'Work home against the jaws, running true; tailstock out of the way.',
+  hazardOfStep: () => null,
+  hazards: [],
+  fromAbove: 'chuck',
+  drawn: { jaws: true, label: null, parallels: false },
+} as const satisfies HoldingData;

@@ -1,0 +1,24 @@
+import type { Side } from '@/core/thread/standards/thread';
+
+/** How an evidence enters the record. */
+type RecordedAs = 'measurement' | 'trial' | 'gauge' | 'value' | 'yes-no' | 'look' | 'nothing';
+
+export type Strength = 'strong' | 'middling' | 'weak' | 'hint';
+
+/** One kind of evidence, as data. */
+export interface EvidenceData {
+  /** Stored in plans, sheets and records: never renamed. */
+  id: string;
+  name: (side: Side) => string;
+  recordedAs: RecordedAs;
+  strength: Strength;
+  /** What it gives, in a sentence. */
+  gives: (side: Side) => string;
+}
+
+export const STRENGTH_WORDS: Record<Strength, string> = {
+  strong: 'strong',
+  middling: 'middling',
+  weak: 'weak',
+  hint: 'a hint, no proof',
+};

@@ -1,0 +1,9 @@
+import type { EvidenceData } from './evidence-data';
+
+export const gaugeEvidence = {
+  id: 'gauge',
+  name: (side) => (side === 'external' ? 'GO and NO-GO rings' : 'GO and NO-GO plug'),
+  recordedAs: 'gauge',
+  strength: 'strong',
+  gives: () => 'Inside the limits of the gauge, as the thread works.',
+} as const satisfies EvidenceData;

@@ -1,0 +1,9 @@
+import type { EvidenceData } from './evidence-data';
+
+export const masterEvidence = {
+  id: 'master',
+  name: () => 'The shop’s own master',
+  recordedAs: 'trial',
+  strength: 'middling',
+  gives: () => 'Near the size of that master.',
+} as const satisfies EvidenceData;

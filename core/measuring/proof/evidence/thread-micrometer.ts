@@ -1,0 +1,9 @@
+import type { EvidenceData } from './evidence-data';
+
+export const threadMicrometerEvidence = {
+  id: 'thread-micrometer',
+  name: () => 'Thread micrometer',
+  recordedAs: 'measurement',
+  strength: 'strong',
+  gives: () => 'The pitch diameter, read directly.',
+} as const satisfies EvidenceData;
