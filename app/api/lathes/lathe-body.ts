@@ -1,12 +1,8 @@
 import { mixed, object } from 'yup';
 import { exactTable } from '@/core/base/json/exact-table';
 import { exactText, exactWhole } from '@/core/base/json/exact';
-import {
-  EMPTY_LATHE_FORM,
-  LATHE_FIELDS,
-  LATHE_TABLES,
-  type LatheForm,
-} from '@/core/machine/lathe/form/lathe-form';
+import { EMPTY_LATHE_FORM, LATHE_TABLES, type LatheForm } from '@/core/machine/lathe/form/lathe-form';
+import { LATHE_FIELDS } from '@/core/machine/lathe/form/lathe-fields';
 import { MOST_FIGURES } from '@/core/base/units/typed-text';
 
 /** A cell holds what is typed: lists of labels and positions are longer than a figure. */

@@ -233,7 +233,7 @@ describe('what does not go together', () => {
     expect(driveOn('half-nut', bench, advanceOfTpi(new Fraction(16)))).toBe('half-nut');
     expect(driveOn('half-nut', bench, advanceOfTpi(new Fraction(20)))).toBe('reversing');
     expect(forbiddenOn(USUAL, 'half-nut', bench, advanceOfTpi(new Fraction(20)))).toEqual([
-      { code: 'no-dial', severity: 'warn' },
+      { of: 'dial', code: 'no-dial', severity: 'warn' },
     ]);
   });
   test('a metric thread on an inch screw keeps the half nut closed', () => {

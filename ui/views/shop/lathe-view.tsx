@@ -7,7 +7,9 @@ import { capital } from '@/core/measuring/gauging/measuring-words';
 import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
 import { readLathe } from '@/core/machine/lathe/lathe';
 import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
-import type { LatheForm } from '@/core/machine/lathe/form/lathe-form';
+import { LATHE_PARTS } from '@/core/machine/lathe/form/lathe-field';
+import { LATHE_FIELDS, latheField } from '@/core/machine/lathe/form/lathe-fields';
+import { LATHE_TABLES, type LatheForm, type LatheTable } from '@/core/machine/lathe/form/lathe-form';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { Tabs } from '@/ui/kit/tabs';
@@ -51,25 +53,23 @@ const TABS = [
 ] as const;
 type TabId = (typeof TABS)[number]['id'];
 
-/** On which tab a field stands; those of the others are on the first. */
-const TAB_OF: Partial<Record<keyof LatheForm, TabId>> = {
-  ...on(
-    'spindle',
-    'speeds nose runDownTurns brake trip tripFinds tripReturns tripScatter readoutUnit readoutResolution readoutReads readoutAxes',
-  ),
-  ...on(
-    'screw',
-    'leadScrew screwHand engagedBy screwMostRpm closesLate lateBy threadDial dialGears swingsOut plate',
-  ),
-  ...on(
-    'gearing',
-    'quickChange levers placards changeGears stock fixedRatio clearance leastPair mostPair mostOnStud mostOnScrew baseSet',
-  ),
-};
-
-function on(tab: TabId, fields: string): Partial<Record<keyof LatheForm, TabId>> {
-  return Object.fromEntries(fields.split(' ').map((field) => [field, tab]));
+/** The tab on which a field or a table stands. */
+function tabOf(name: string): TabId {
+  const table = LATHE_TABLES.find((each) => each === name);
+  if (table !== undefined) return TAB_OF_TABLE[table];
+  const field = LATHE_FIELDS.find((each) => each === name);
+  return field === undefined ? 'slides' : LATHE_PARTS[latheField(field).part];
 }
+
+const TAB_OF_TABLE: Record<LatheTable, TabId> = {
+  speeds: 'spindle',
+  dialGears: 'screw',
+  plate: 'screw',
+  quickChange: 'gearing',
+  levers: 'gearing',
+  placards: 'gearing',
+  changeGears: 'gearing',
+};
 
 /** Fields of two forms that are not the same; a table is shown as its rows. */
 function differing(here: LatheForm, there: LatheForm): Differing[] {
@@ -112,7 +112,7 @@ function LatheFields({ id, number, form: first, archived, usedIn = [], who }: La
     const read = readLatheForm(kept);
     if (!read.ok) {
       const [wrong] = read.issues;
-      setTab(TAB_OF[(wrong?.field.split('.')[0] ?? '') as keyof LatheForm] ?? 'slides');
+      setTab(tabOf(wrong?.field.split('.')[0] ?? ''));
       return setProblem(`Still to mend: ${wrong?.message ?? ''}`);
     }
     const sent = await send<{ id: number }>(

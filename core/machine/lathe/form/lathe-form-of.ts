@@ -1,70 +1,35 @@
 import type { Lathe, ThreadDial } from '../lathe';
+import { typedText, type LatheFieldData } from './lathe-field';
+import { LATHE_FIELD_LIST, latheField, type LatheField } from './lathe-fields';
 import type { LatheForm } from './lathe-form';
 
 const text = (value: number | string | null | undefined) =>
   value === null || value === undefined ? '' : String(value);
-const yesNo = (value: boolean | null | undefined) => (value == null ? '' : value ? 'yes' : 'no');
 
 /** The form of a lathe that is known already. */
 export function latheFormOf(lathe: Lathe): LatheForm {
-  const { compound, crossSlide, spindle, leadScrew, halfNut, threadDial, gearing, trip, readout, size } =
-    lathe;
-  const cross = crossSlide.dial;
-  const sizes = Object.values(size).find((length) => length !== null);
+  const fields = LATHE_FIELD_LIST.map((field: LatheFieldData) => [
+    field.name,
+    typedText(valueAt(lathe, field.at)) ?? field.initial ?? '',
+  ]);
+  const sizes = Object.values(lathe.size).find((length) => length !== null);
   return {
-    name: lathe.name,
-    note: text(lathe.note),
-    sizeUnit: sizes?.unit ?? trip.scatter?.unit ?? 'mm',
-    swing: text(size.swing?.value),
-    swingOverSlide: text(size.swingOverSlide?.value),
-    centres: text(size.centres?.value),
-    crossTravel: text(size.crossTravel?.value),
-    compoundTravel: text(size.compoundTravel?.value),
-    dialUnit: compound.dial.graduation.unit,
-    graduation: text(compound.dial.graduation.value),
-    perTurn: text(compound.dial.perTurn.value),
-    reads: compound.dial.reads,
-    counts: compound.dial.counts,
-    backlash: text(compound.backlash?.value),
-    zeroAlong: compound.swivel.zeroAlong,
-    swivelCounts: text(compound.swivel.counts),
-    swivelGraduation: text(compound.swivel.graduationDeg),
-    swivelRange: text(compound.swivel.rangeDeg),
-    crossUnit: cross?.graduation.unit ?? '',
-    crossGraduation: text(cross?.graduation.value),
-    crossPerTurn: text(cross?.perTurn.value),
-    crossReads: cross?.reads ?? 'diameter',
-    crossCounts: cross?.counts ?? 'up',
-    crossBacklash: text(crossSlide.backlash?.value),
-    nose: text(spindle.nose),
-    brake: yesNo(spindle.brake),
-    runDownTurns: text(spindle.runDownTurns),
-    leadScrew: text(leadScrew?.advance),
-    screwHand: text(leadScrew?.hand),
-    engagedBy: text(leadScrew?.engagedBy),
-    screwMostRpm: text(leadScrew?.mostRpm),
-    closesLate: yesNo(halfNut.closesLate),
-    lateBy: text(halfNut.lateBy?.value),
-    threadDial: text(threadDial?.state),
-    swingsOut: yesNo(threadDial?.swingsOut),
-    stock: gearing.stock.join(', '),
-    leastPair: text(gearing.mounting.leastPair),
-    mostPair: text(gearing.mounting.mostPair),
-    mostOnStud: text(gearing.mounting.mostOnStud),
-    mostOnScrew: text(gearing.mounting.mostOnScrew),
-    clearance: text(gearing.mounting.clearance),
-    fixedRatio: text(gearing.fixedRatio),
-    baseSet: text(gearing.baseSet),
-    trip: yesNo(trip.fitted),
-    tripFinds: text(trip.findsBy),
-    tripReturns: text(trip.returnsBy),
-    tripScatter: text(trip.scatter?.value),
-    readoutUnit: readout?.resolution.unit ?? '',
-    readoutResolution: text(readout?.resolution.value),
-    readoutReads: readout?.reads ?? 'diameter',
-    readoutAxes: readout === null ? 'cross-slide' : readout.axes.join(', '),
+    ...(Object.fromEntries(fields) as Record<LatheField, string>),
+    sizeUnit: sizes?.unit ?? lathe.trip.scatter?.unit ?? latheField('sizeUnit').initial ?? '',
     ...tablesOf(lathe),
   };
+}
+
+/** What stands in a document at a place such as `trip.scatter`; undefined where a part on the way is not there. */
+function valueAt(document: object, at: string): unknown {
+  return at === ''
+    ? undefined
+    : at
+        .split('.')
+        .reduce<unknown>(
+          (part, name) => (part as Record<string, unknown> | null | undefined)?.[name],
+          document,
+        );
 }
 
 function tablesOf({

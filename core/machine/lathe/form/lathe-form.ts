@@ -1,3 +1,6 @@
+import type { LatheFieldData } from './lathe-field';
+import { LATHE_FIELD_LIST, type LatheField } from './lathe-fields';
+
 /** Lists of a lathe's form: one row a line, as typed or as pasted from a table. */
 export const LATHE_TABLES = [
   'speeds',
@@ -20,124 +23,9 @@ export const TABLE_COLUMNS: Record<Exclude<LatheTable, 'quickChange' | 'changeGe
 };
 
 /** The form of a lathe exactly as typed; empty means the usual or, where nothing is usual, not known. */
-export interface LatheForm extends Record<LatheTable, string[][]> {
-  name: string;
-  note: string;
-  sizeUnit: string;
-  swing: string;
-  swingOverSlide: string;
-  centres: string;
-  crossTravel: string;
-  compoundTravel: string;
-  dialUnit: string;
-  graduation: string;
-  perTurn: string;
-  reads: string;
-  counts: string;
-  backlash: string;
-  zeroAlong: string;
-  swivelCounts: string;
-  swivelGraduation: string;
-  swivelRange: string;
-  /** Empty: the cross slide's dial is not known. */
-  crossUnit: string;
-  crossGraduation: string;
-  crossPerTurn: string;
-  crossReads: string;
-  crossCounts: string;
-  crossBacklash: string;
-  nose: string;
-  brake: string;
-  runDownTurns: string;
-  leadScrew: string;
-  screwHand: string;
-  engagedBy: string;
-  screwMostRpm: string;
-  closesLate: string;
-  lateBy: string;
-  threadDial: string;
-  swingsOut: string;
-  stock: string;
-  leastPair: string;
-  mostPair: string;
-  mostOnStud: string;
-  mostOnScrew: string;
-  clearance: string;
-  fixedRatio: string;
-  baseSet: string;
-  trip: string;
-  tripFinds: string;
-  tripReturns: string;
-  tripScatter: string;
-  readoutUnit: string;
-  readoutResolution: string;
-  readoutReads: string;
-  readoutAxes: string;
-}
+export type LatheForm = Record<LatheField, string> & Record<LatheTable, string[][]>;
 
-export type LatheField = Exclude<keyof LatheForm, LatheTable>;
-
-export const EMPTY_LATHE_FORM: LatheForm = {
-  name: '',
-  note: '',
-  sizeUnit: 'mm',
-  swing: '',
-  swingOverSlide: '',
-  centres: '',
-  crossTravel: '',
-  compoundTravel: '',
-  dialUnit: 'in',
-  graduation: '',
-  perTurn: '',
-  reads: 'travel',
-  counts: 'up',
-  backlash: '',
-  zeroAlong: 'cross-slide',
-  swivelCounts: '',
-  swivelGraduation: '',
-  swivelRange: '',
-  crossUnit: '',
-  crossGraduation: '',
-  crossPerTurn: '',
-  crossReads: 'diameter',
-  crossCounts: 'up',
-  crossBacklash: '',
-  nose: '',
-  brake: '',
-  runDownTurns: '',
-  leadScrew: '',
-  screwHand: '',
-  engagedBy: '',
-  screwMostRpm: '',
-  closesLate: '',
-  lateBy: '',
-  threadDial: '',
-  swingsOut: '',
-  stock: '',
-  leastPair: '',
-  mostPair: '',
-  mostOnStud: '',
-  mostOnScrew: '',
-  clearance: '',
-  fixedRatio: '',
-  baseSet: '',
-  trip: '',
-  tripFinds: '',
-  tripReturns: '',
-  tripScatter: '',
-  readoutUnit: '',
-  readoutResolution: '',
-  readoutReads: 'diameter',
-  readoutAxes: 'cross-slide',
-  speeds: [],
-  dialGears: [],
-  plate: [],
-  levers: [],
-  quickChange: [],
-  changeGears: [],
-  placards: [],
-};
-
-export const LATHE_FIELDS = (Object.keys(EMPTY_LATHE_FORM) as (keyof LatheForm)[]).filter(
-  (field): field is LatheField => !(LATHE_TABLES as readonly string[]).includes(field),
-);
+export const EMPTY_LATHE_FORM = {
+  ...Object.fromEntries(LATHE_FIELD_LIST.map((field: LatheFieldData) => [field.name, field.initial ?? ''])),
+  ...Object.fromEntries(LATHE_TABLES.map((table) => [table, []])),
+} as unknown as LatheForm;

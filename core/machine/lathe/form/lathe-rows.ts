@@ -1,6 +1,7 @@
 import { bad, good, type FieldIssue, type Result } from '@/core/base/errors/field-issue';
 import type { Lathe } from '../lathe';
-import { EMPTY_LATHE_FORM, LATHE_FIELDS } from './lathe-form';
+import { EMPTY_LATHE_FORM } from './lathe-form';
+import { LATHE_FIELDS } from './lathe-fields';
 import { latheFormOf } from './lathe-form-of';
 import { readLatheForm } from './read-lathe-form';
 

@@ -2,7 +2,8 @@ import type { LengthUnit } from '@/core/base/units/length';
 import type { Dial } from '../lathe';
 import { usualLathe } from '../usual-lathe';
 import type { FormReader } from './form-reader';
-import type { LatheField, LatheForm } from './lathe-form';
+import type { LatheField } from './lathe-fields';
+import type { LatheForm } from './lathe-form';
 
 /** A dial of a slide: its graduation and its turn, which must hold a whole number of graduations. */
 export function readDial(

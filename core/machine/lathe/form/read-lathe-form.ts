@@ -1,12 +1,14 @@
 import type { Result } from '@/core/base/errors/field-issue';
 import { exactFigure, parseAdvance } from '../../gearing/advance';
 import { readStock } from '../../gearing/read-stock';
-import { parseAngleDeg } from '@/core/base/units/parse-angle';
 import { saidText } from '@/core/base/documents/visible-text';
-import { NOSES, READOUT_AXES } from '../lathe-names';
+import { READOUT_AXES } from '../lathe-names';
 import type { Lathe } from '../lathe';
 import { FormReader } from './form-reader';
-import type { LatheField, LatheForm } from './lathe-form';
+import { readLatheField } from './lathe-field';
+import { LATHE_FIELD_LIST, latheField } from './lathe-fields';
+import type { LatheForm } from './lathe-form';
+import type { LengthUnit } from '@/core/base/units/length';
 import { readChangeGears, readQuickChange } from './read-charts';
 import { readDial } from './read-dial';
 import { readDialGears } from './read-dial-gears';
@@ -14,22 +16,17 @@ import { readLevers, readPlacards } from './read-levers';
 import { readPlate } from './read-plate';
 import { readSpeeds } from './read-speeds';
 
-const IN_MM = 'Say whether it is in inch or mm.';
-
 /** Reads the form of a lathe; every issue names its field, one in a list its row and column: `speeds.2.0`. */
 export function readLatheForm(form: LatheForm): Result<Lathe> {
   const reader = new FormReader();
   const name = saidText(form.name);
   if (name === '') reader.wrong('name', 'required', 'Name the lathe as the shop calls it, such as Lathe 3.');
   if (name.length > 80) reader.wrong('name', 'too-long', 'At most 80 characters.');
-  const unitOf = (field: LatheField) => reader.choice(field, form[field], ['in', 'mm'], IN_MM);
-  const unit = unitOf('dialUnit') ?? 'in';
-  const sizeUnit = unitOf('sizeUnit') ?? 'mm';
-  const size = (field: LatheField) => reader.length(field, form[field], sizeUnit);
+  const units = unitsOf(form, reader);
   const dial = readDial(
     form,
     { graduation: 'graduation', perTurn: 'perTurn', reads: 'reads', counts: 'counts' },
-    unit,
+    units.dialUnit ?? 'in',
     reader,
   );
   const zeroAlong =
@@ -42,72 +39,23 @@ export function readLatheForm(form: LatheForm): Result<Lathe> {
     (form.zeroAlong === ''
       ? reader.wrong('zeroAlong', 'required', 'Choose where the swivel scale reads 0.')
       : null);
-  const angle = (field: LatheField, most: number) =>
-    form[field].trim() === '' ? null : reader.keep(parseAngleDeg(field, form[field], 0, most));
-  const crossUnit = unitOf('crossUnit');
-  const readoutUnit = unitOf('readoutUnit');
-  const resolution =
-    readoutUnit === null ? null : reader.length('readoutResolution', form.readoutResolution, readoutUnit);
   const levers = readLevers(form.levers, reader);
   const quickChange = readQuickChange(form.quickChange, reader);
-  const count = (field: LatheField, most: number, what: string, least = 1) =>
-    reader.count(field, form[field], most, what, least);
 
-  const lathe: Lathe = {
+  /** What is read together; the fields by themselves are put in their places below. */
+  const together = {
     format: 'oyakata-lathe',
     version: 2,
     name,
-    note: reader.words('note', form.note, 500),
-    size: {
-      swing: size('swing'),
-      swingOverSlide: size('swingOverSlide'),
-      centres: size('centres'),
-      crossTravel: size('crossTravel'),
-      compoundTravel: size('compoundTravel'),
-    },
-    compound: {
-      // A lathe whose dial can not be read is refused below.
-      dial: dial as Lathe['compound']['dial'],
-      backlash: reader.length('backlash', form.backlash, unit),
-      swivel: {
-        zeroAlong: zeroAlong ?? 'cross-slide',
-        counts: reader.choice(
-          'swivelCounts',
-          form.swivelCounts,
-          ['both-ways', 'clockwise', 'counter-clockwise'],
-          'Choose which way the scale counts.',
-        ),
-        graduationDeg: angle('swivelGraduation', 45),
-        rangeDeg: angle('swivelRange', 360),
-      },
-    },
-    crossSlide: {
-      dial:
-        crossUnit === null
-          ? null
-          : readDial(
-              form,
-              {
-                graduation: 'crossGraduation',
-                perTurn: 'crossPerTurn',
-                reads: 'crossReads',
-                counts: 'crossCounts',
-              },
-              crossUnit,
-              reader,
-            ),
-      backlash: crossUnit === null ? null : reader.length('crossBacklash', form.crossBacklash, crossUnit),
-    },
-    spindle: {
-      nose: reader.choice('nose', form.nose, NOSES, 'Choose how the chuck is held.'),
-      brake: reader.yesNo('brake', form.brake),
-      runDownTurns: reader.number('runDownTurns', form.runDownTurns, 0, 1000),
-      speeds: readSpeeds(form.speeds, reader),
-    },
+    note: null,
+    size: {},
+    compound: { dial, backlash: null, swivel: { zeroAlong: zeroAlong ?? 'cross-slide' } },
+    crossSlide: { dial: units.crossUnit === null ? null : readCrossDial(form, units.crossUnit, reader) },
+    spindle: { nose: null, brake: null, runDownTurns: null, speeds: readSpeeds(form.speeds, reader) },
     leadScrew: readScrew(form, reader),
     halfNut: {
-      closesLate: reader.yesNo('closesLate', form.closesLate),
-      lateBy: form.closesLate === 'yes' ? reader.length('lateBy', form.lateBy, unit) : null,
+      closesLate: null,
+      lateBy: form.closesLate === 'yes' ? reader.length('lateBy', form.lateBy, units.dialUnit ?? 'in') : null,
     },
     threadDial: readThreadDial(form, reader),
     gearing: {
@@ -115,58 +63,91 @@ export function readLatheForm(form: LatheForm): Result<Lathe> {
       quickChange,
       changeGears: readChangeGears(form.changeGears, reader),
       stock: reader.keep(readStock('stock', form.stock)) ?? [],
-      mounting: {
-        leastPair: count('leastPair', 2000, 'the teeth'),
-        mostPair: count('mostPair', 2000, 'the teeth'),
-        mostOnStud: count('mostOnStud', 1000, 'the teeth'),
-        mostOnScrew: count('mostOnScrew', 1000, 'the teeth'),
-        clearance: count('clearance', 1000, 'the teeth', 0),
-      },
+      mounting: { leastPair: null, mostPair: null, mostOnStud: null, mostOnScrew: null, clearance: null },
       fixedRatio: readRatio(form.fixedRatio, reader),
-      baseSet: reader.words('baseSet', form.baseSet, 200),
     },
     placards: readPlacards(form.placards, levers, quickChange, reader),
-    trip: {
-      fitted: reader.yesNo('trip', form.trip),
-      findsBy: reader.choice('tripFinds', form.tripFinds, ['clutch', 'dial'], 'Choose clutch or dial.'),
-      returnsBy: reader.choice('tripReturns', form.tripReturns, ['power', 'hand'], 'Choose power or hand.'),
-      scatter: reader.length('tripScatter', form.tripScatter, sizeUnit),
-    },
-    readout:
-      resolution === null
-        ? null
-        : {
-            axes: readAxes(form.readoutAxes, reader),
-            resolution,
-            reads:
-              reader.choice(
-                'readoutReads',
-                form.readoutReads,
-                ['radius', 'diameter'],
-                'Say whether it reads radius or diameter.',
-              ) ?? 'diameter',
-          },
+    trip: {},
+    readout: readReadout(form, units.readoutUnit, reader),
   };
+  for (const { name: field } of LATHE_FIELD_LIST) {
+    const data = latheField(field);
+    if (data.takes === 'own' || data.at === '') continue;
+    const unit = data.unitOf === undefined ? null : units[data.unitOf as UnitField];
+    const value = readLatheField(data, form[field], unit, reader);
+    putAt(together, data.at, value);
+  }
+  // Each field says where it stands; `lathe.test.ts` holds what is read against the schema.
+  const lathe = together as unknown as Lathe;
   return reader.issues.length > 0 || dial === null
     ? { ok: false, issues: reader.issues }
     : { ok: true, value: lathe };
 }
 
-function readScrew(form: LatheForm, reader: FormReader): Lathe['leadScrew'] {
-  const engagedBy = reader.choice(
-    'engagedBy',
-    form.engagedBy,
-    ['collar', 'clutch', 'always'],
-    'Choose what makes it turn.',
+type UnitField = 'dialUnit' | 'sizeUnit' | 'crossUnit' | 'readoutUnit';
+
+/** Inch or mm of each slide; the compound and the sizes always have one. */
+function unitsOf(form: LatheForm, reader: FormReader): Record<UnitField, LengthUnit | null> {
+  const unitOf = (field: UnitField) =>
+    reader.choice(field, form[field], ['in', 'mm'], 'Say whether it is in inch or mm.');
+  return {
+    dialUnit: unitOf('dialUnit') ?? 'in',
+    sizeUnit: unitOf('sizeUnit') ?? 'mm',
+    crossUnit: unitOf('crossUnit'),
+    readoutUnit: unitOf('readoutUnit'),
+  };
+}
+
+/** Puts a value in its place; where the part that it belongs to is not there, it has none. */
+function putAt(document: object, at: string, value: unknown): void {
+  const names = at.split('.');
+  const last = names.pop() ?? '';
+  const part = names.reduce<unknown>(
+    (place, name) => (place as Record<string, unknown> | null)?.[name] ?? null,
+    document,
   );
-  const hand = reader.choice('screwHand', form.screwHand, ['right', 'left'], 'Choose its hand.');
-  const mostRpm = reader.number('screwMostRpm', form.screwMostRpm, 0.1, 20000);
+  if (part !== null) (part as Record<string, unknown>)[last] = value;
+}
+
+const readCrossDial = (form: LatheForm, unit: LengthUnit, reader: FormReader) =>
+  readDial(
+    form,
+    {
+      graduation: 'crossGraduation',
+      perTurn: 'crossPerTurn',
+      reads: 'crossReads',
+      counts: 'crossCounts',
+    },
+    unit,
+    reader,
+  );
+
+function readReadout(form: LatheForm, unit: LengthUnit | null, reader: FormReader): Lathe['readout'] {
+  const resolution = unit === null ? null : reader.length('readoutResolution', form.readoutResolution, unit);
+  if (resolution === null) return null;
+  return {
+    axes: readAxes(form.readoutAxes, reader),
+    resolution,
+    reads:
+      reader.choice(
+        'readoutReads',
+        form.readoutReads,
+        ['radius', 'diameter'],
+        'Say whether it reads radius or diameter.',
+      ) ?? 'diameter',
+  };
+}
+
+function readScrew(
+  form: LatheForm,
+  reader: FormReader,
+): Pick<NonNullable<Lathe['leadScrew']>, 'advance'> | null {
   if (form.leadScrew.trim() === '') return null;
   // A bare number is threads per inch: lead screws in mm are always said with their unit (common practice).
   const read = reader.keep(parseAdvance('leadScrew', form.leadScrew));
   if (read === null) return null;
   const said = saidText(form.leadScrew);
-  return { advance: /mm|tpi/i.test(said) ? said : `${said} TPI`, hand, engagedBy, mostRpm };
+  return { advance: /mm|tpi/i.test(said) ? said : `${said} TPI` };
 }
 
 function readThreadDial(form: LatheForm, reader: FormReader): Lathe['threadDial'] {
@@ -179,7 +160,7 @@ function readThreadDial(form: LatheForm, reader: FormReader): Lathe['threadDial'
     'Say whether it is in use, unusable, or not there.',
   );
   if (state === null && gears.length === 0 && plate.length === 0) return null;
-  return { state: state ?? 'in-use', swingsOut: reader.yesNo('swingsOut', form.swingsOut), gears, plate };
+  return { state: state ?? 'in-use', swingsOut: null, gears, plate };
 }
 
 function readRatio(text: string, reader: FormReader): string | null {

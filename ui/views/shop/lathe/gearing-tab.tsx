@@ -1,7 +1,7 @@
 import { checkChangeGears, checkQuickChange } from '@/core/machine/lathe/chart-check';
 import { TABLE_COLUMNS } from '@/core/machine/lathe/form/lathe-form';
 import { LEVER_KINDS } from '@/core/machine/lathe/lathe-names';
-import { LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
+import { LatheFieldsOf, LathePart, LatheTableField, useLatheForm } from './lathe-form-context';
 
 /** Levers, charts as the machine gives them, and the change gears that are there. */
 export function GearingTab() {
@@ -68,20 +68,7 @@ export function GearingTab() {
               : { text: `another thread, ${off}`, tone: 'bad' as const };
           }}
         />
-        <LatheText
-          name="stock"
-          label="Change gears that are there"
-          note="Teeth, parted by commas; a gear that is there twice named twice."
-        />
-        <div className="grid grid-cols-3 gap-2">
-          <LatheText name="fixedRatio" label="Fixed ratio before them" proposed="1" />
-          <LatheText name="clearance" label="Clear of a shaft by" unit="teeth" proposed="15" />
-          <LatheText name="leastPair" label="Least of a pair" unit="teeth" />
-          <LatheText name="mostPair" label="Most of a pair" unit="teeth" />
-          <LatheText name="mostOnStud" label="Largest on the stud" unit="teeth" />
-          <LatheText name="mostOnScrew" label="Largest on the screw" unit="teeth" />
-        </div>
-        <LatheText name="baseSet" label="Gears inside that the chart takes for granted" />
+        <LatheFieldsOf part="change-gears" />
       </LathePart>
     </div>
   );

@@ -1,8 +1,17 @@
 'use client';
 
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { isAsked } from '@/core/machine/lathe/form/is-asked';
+import {
+  optionsOf,
+  type LatheFieldData,
+  type LathePart as LathePartOf,
+} from '@/core/machine/lathe/form/lathe-field';
+import { LATHE_FIELDS, latheField } from '@/core/machine/lathe/form/lathe-fields';
 import { createContext, useContext, type ReactNode } from 'react';
 import type { Lathe } from '@/core/machine/lathe/lathe';
-import type { LatheField, LatheForm, LatheTable } from '@/core/machine/lathe/form/lathe-form';
+import type { LatheField } from '@/core/machine/lathe/form/lathe-fields';
+import type { LatheForm, LatheTable } from '@/core/machine/lathe/form/lathe-form';
 import { Choice } from '@/ui/kit/choice';
 import { Field } from '@/ui/kit/field';
 import { TypedTable, type TypedTableProps } from '@/ui/kit/typed-table';
@@ -28,56 +37,70 @@ export function useLatheForm(): LatheFormState {
   return state;
 }
 
-export function LatheText({
-  name,
-  label,
-  unit,
-  proposed,
-  note,
-}: {
-  name: LatheField;
-  label: string;
-  unit?: string;
-  proposed?: string;
-  note?: string;
-}) {
+/** One field, as its descriptor says; nothing where it is not asked for. */
+export function LatheFieldAt({ name }: { name: LatheField }) {
   const { form, change, errorAt } = useLatheForm();
+  const field = latheField(name);
+  if (!isAsked(form, field)) return null;
+  const set = (text: string) => change({ [name]: text });
+  const options = optionsOf(field);
+  const error = errorAt(name);
+  if (options !== null)
+    return (
+      <Choice
+        label={field.label}
+        value={form[name]}
+        options={options}
+        stacked={field.stacked ?? false}
+        error={error}
+        onChange={set}
+      />
+    );
   return (
     <Field
-      label={label}
-      unit={unit}
-      placeholder={proposed}
-      note={note}
+      label={field.label}
+      unit={field.unit ?? (field.unitOf === undefined ? undefined : form[field.unitOf as LatheField])}
+      placeholder={field.proposed ?? proposedBy(form, field.proposedAt)}
+      note={field.note}
       value={form[name]}
-      error={errorAt(name)}
-      onChange={(event) => change({ [name]: event.target.value })}
+      error={error}
+      onChange={(event) => set(event.target.value)}
     />
   );
 }
 
-export function LatheChoice({
-  name,
-  label,
-  options,
-  stacked = false,
-}: {
-  name: LatheField;
-  label: string;
-  options: { value: string; text: string }[];
-  stacked?: boolean;
-}) {
-  const { form, change, errorAt } = useLatheForm();
-  return (
-    <Choice
-      label={label}
-      value={form[name]}
-      options={options}
-      stacked={stacked}
-      error={errorAt(name)}
-      onChange={(value) => change({ [name]: value })}
-    />
-  );
+/** A figure of the usual dial in the unit of this one. */
+function proposedBy({ dialUnit }: LatheForm, at: string | undefined): string | undefined {
+  if (at !== 'graduation' && at !== 'perTurn') return undefined;
+  return String(usualLathe(dialUnit === 'mm' ? 'mm' : 'in').compound.dial[at].value);
 }
+
+/** The fields of a part, in their order; those that belong in one row side by side. */
+export function LatheFieldsOf({ part, but = NONE }: { part: LathePartOf; but?: readonly LatheField[] }) {
+  const { form } = useLatheForm();
+  const asked = LATHE_FIELDS.map((name) => latheField(name)).filter(
+    (field) => field.part === part && !but.includes(field.name as LatheField) && isAsked(form, field),
+  );
+  const rows: LatheFieldData[][] = [];
+  for (const field of asked) {
+    const last = rows.at(-1);
+    if (field.inRow !== undefined && last?.[0]?.inRow === field.inRow) last.push(field);
+    else rows.push([field]);
+  }
+  return rows.map((row) => {
+    const fields = row.map(({ name }) => <LatheFieldAt key={name} name={name as LatheField} />);
+    const first = row[0];
+    return first?.inRow === undefined ? (
+      fields
+    ) : (
+      <div key={first.name} className={`grid gap-2 ${first.inRow === 3 ? 'grid-cols-3' : 'grid-cols-2'}`}>
+        {fields}
+      </div>
+    );
+  });
+}
+
+const NONE: readonly LatheField[] = [];
 
 export function LatheTableField({
   name,

@@ -1,7 +1,6 @@
 import { checkPlate, type PlateLine } from '@/core/machine/lathe/plate-check';
 import { TABLE_COLUMNS } from '@/core/machine/lathe/form/lathe-form';
-import { LatheChoice, LathePart, LatheTableField, LatheText, useLatheForm } from './lathe-form-context';
-import { YES_NO } from './options';
+import { LatheFieldAt, LatheFieldsOf, LathePart, LatheTableField, useLatheForm } from './lathe-form-context';
 
 /** Lead screw, half nut, and the thread dial with its plate, which the arithmetic checks. */
 export function ScrewTab() {
@@ -10,43 +9,10 @@ export function ScrewTab() {
   return (
     <div className="grid grid-cols-[1fr_1.4fr_1.6fr] items-start gap-5 tablet:grid-cols-2">
       <LathePart title="Lead screw">
-        <LatheText name="leadScrew" label="Lead screw" note="8 TPI, or 6 mm." />
-        <LatheChoice
-          name="screwHand"
-          label="Its hand"
-          options={[
-            { value: '', text: 'not known' },
-            { value: 'right', text: 'right' },
-            { value: 'left', text: 'left' },
-          ]}
-        />
-        <LatheChoice
-          name="engagedBy"
-          label="It turns"
-          stacked
-          options={[
-            { value: '', text: 'not known' },
-            { value: 'always', text: 'always' },
-            { value: 'collar', text: 'with its collar in' },
-            { value: 'clutch', text: 'with its clutch in' },
-          ]}
-        />
-        <LatheText name="screwMostRpm" label="It may turn at most" unit="rpm" />
-        <LatheChoice name="closesLate" label="The half nut closes late" options={YES_NO} />
-        {form.closesLate === 'yes' && <LatheText name="lateBy" label="Always by" unit={form.dialUnit} />}
+        <LatheFieldsOf part="lead-screw" />
       </LathePart>
       <LathePart title="Thread dial">
-        <LatheChoice
-          name="threadDial"
-          label="Thread dial"
-          stacked
-          options={[
-            { value: '', text: 'not known' },
-            { value: 'in-use', text: 'there and in use' },
-            { value: 'unusable', text: 'there, but does not stay in mesh' },
-            { value: 'none', text: 'none' },
-          ]}
-        />
+        <LatheFieldAt name="threadDial" />
         {form.threadDial !== 'none' && (
           <>
             <LatheTableField
@@ -56,7 +22,7 @@ export function ScrewTab() {
               begin={[['', '']]}
               note="Marks: 8, or the labels round the dial with a dash for a plain one, 1 - 2 - 3 - 4 -; uneven ones each with their place: A@0 B@1/8."
             />
-            <LatheChoice name="swingsOut" label="Its gear is swung out after use" options={YES_NO} />
+            <LatheFieldAt name="swingsOut" />
           </>
         )}
       </LathePart>
