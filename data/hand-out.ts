@@ -51,7 +51,6 @@ export function handOut(
     if (plan === null || inputs.marking === undefined) return conflict('The plan is not complete.');
     const nonsense = nonsenseIn(plan);
     if (nonsense.length > 0) return refuseFields(nonsense);
-    const scheme = usualScheme(inputs.marking, plan);
     const [shop, gauges, all] = await Promise.all([shopOf(), gaugesOf(), lathesOf()]);
     const lathes = all.filter(({ id, archived }) => latheIds.includes(id) && !archived);
     if (lathes.length !== new Set(latheIds).size) return notFound('lathe in this shop');
@@ -69,6 +68,11 @@ export function handOut(
         words: shop.words,
       }),
     }));
+    const scheme = usualScheme(
+      inputs.marking,
+      plan,
+      sheets.map(({ document }) => document),
+    );
     if (latheOf.some(({ latheId }) => !latheIds.includes(latheId)))
       return conflict('A student’s lathe is not one of those allowed.', 'latheOf');
     return database().sequelize.transaction(async (transaction) => {

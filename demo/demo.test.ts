@@ -22,7 +22,7 @@ const told = EXERCISES.flatMap(({ form, attempts, lathes }) => {
     let count = 0;
     const newId = () => `id${(count += 1)}`;
     const entries = tellStory(sheet, story, people, new Date(0), index / 12 - 0.5, newId);
-    const scheme = usualScheme({ setUp: 30, passes: 30, result: 40 }, plan);
+    const scheme = usualScheme({ setUp: 30, passes: 30, result: 40 }, plan, [sheet]);
     return { name: `${form.title}, ${student}`, story, sheet, scheme, entries };
   });
 });

@@ -222,7 +222,8 @@ function planOf(demo: DemoExercise): { plan: Plan; scheme: Scheme } {
   const { plan, issues, inputs } = readPlan(demo.form);
   if (plan === null || inputs.marking === undefined)
     throw new Error(`${demo.form.title}: ${issues[0]?.message ?? ''}`);
-  return { plan, scheme: usualScheme(inputs.marking, plan) };
+  const sheets = demo.lathes.map((name) => sheetOn(plan, name));
+  return { plan, scheme: usualScheme(inputs.marking, plan, sheets) };
 }
 
 function formatOf({ kind }: Entry['content']): number {

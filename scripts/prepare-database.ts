@@ -84,7 +84,7 @@ async function grant(): Promise<void> {
   granted.statements.forEach((statement) => console.log(`${statement};`));
 }
 
-const instructorName = () => process.env.OYAKATA_INSTRUCTOR ?? 'Instructor';
+const instructorName = () => process.env.OYAKATA_INSTRUCTOR || 'Instructor';
 
 function tell(given: CodeGiven | null): void {
   if (given !== null)

@@ -6,7 +6,8 @@
 check_settings
 MINUTES="${1:-6}"
 [[ "$MINUTES" =~ ^[1-9][0-9]?$ ]] && [ "$MINUTES" -le 60 ] || fail "Give the minutes as a number from 1 to 60." "./oyakata soak 6"
-unset OYAKATA_DATABASE_URL OYAKATA_DATABASE_OWNER_URL OYAKATA_HOSTS OYAKATA_STATE OYAKATA_ORIGIN OYAKATA_LISTEN OYAKATA_DEMO
+forget_settings
+unset OYAKATA_STATE
 need_node
 make_state
 need_program curl curl

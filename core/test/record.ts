@@ -42,7 +42,8 @@ export function sheetOf(leaves: Leaves = {}, lathe: Lathe = usualLathe('in')): S
   return sheetFor({ plan: planFor(leaves), lathe, tool: null, gauges: [], words: USUAL_WORDS });
 }
 
-export const SCHEME: Scheme = usualScheme({ setUp: 30, passes: 30, result: 40 });
+/** For tests: the usual scheme, for any sheet. */
+export const SCHEME: Scheme = { ...usualScheme({ setUp: 30, passes: 30, result: 40 }), unlisted: 'weight-1' };
 
 /** For tests: contents as a record, ten seconds apart, with ids `e1`, `e2`, ... */
 export function recordOf(contents: readonly EntryContent[], role: Role = 'student'): Entry[] {

@@ -5,15 +5,12 @@ ADDRESS="http://127.0.0.1:$APP_PORT"
 
 healthy() { curl -fsS --max-time 5 "$ADDRESS/api/health" >/dev/null 2>&1; }
 
-# What it was started with beyond its port; a start with other settings is a new start.
-settings() { printf '%s|%s|%s|%s|%s' "${OYAKATA_HOSTS:-}" "${OYAKATA_ORIGIN:-}" "${OYAKATA_LISTEN:-}" "${OYAKATA_MOST_AT_ONCE:-}" "${OYAKATA_LOG_LEVEL:-}" | sha256sum | cut -c1-12; }
-
 # runs_already RELEASE: whether that release runs on this state, port and settings, and is well.
 runs_already() {
   local pid
   pid="$(own_pid node "$APP_ARGUMENT")" &&
     [ "$(argument_of "$pid" release)" = "$1" ] && [ "$(argument_of "$pid" port)" = "$APP_PORT" ] &&
-    [ "$(argument_of "$pid" settings)" = "$(settings)" ] && healthy
+    [ "$(argument_of "$pid" settings)" = "$(settings_hash)" ] && healthy
 }
 
 # Written once a book was made: an empty database is then a loss, and not a beginning.
@@ -38,7 +35,7 @@ run_application() {
     cd -- "$(release_folder "$1")"
     OYAKATA_DATABASE_URL="$APPLICATION_URL" OYAKATA_INSTANCE="${INSTANCE:0:12}" OYAKATA_STATE="$STATE" \
       OYAKATA_PORT="$APP_PORT" NODE_ENV=production \
-      exec setsid nohup node door.mjs "$APP_ARGUMENT" "--port=$APP_PORT" "--release=$1" "--settings=$(settings)"
+      exec setsid nohup node door.mjs "$APP_ARGUMENT" "--port=$APP_PORT" "--release=$1" "--settings=$(settings_hash)"
   ) >"$LOGS/boot.log" 2>&1 </dev/null {LOCK_FD}>&- &
   while [ $((SECONDS - began)) -lt 90 ]; do
     if healthy; then return 0; fi

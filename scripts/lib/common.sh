@@ -17,27 +17,7 @@ fail() {
   exit 1
 }
 
-# Settings are checked before anything is touched.
-check_settings() {
-  local name value
-  for name in OYAKATA_PORT OYAKATA_DB_PORT OYAKATA_MOST_AT_ONCE; do
-    value="${!name:-1}"
-    if ! [[ "$value" =~ ^[1-9][0-9]{0,4}$ ]] || [ "$value" -gt 65535 ]; then
-      fail "$name is “$value”, which is no number from 1 to 65535." "For example: $name=3210 ./oyakata start"
-    fi
-  done
-  case "${OYAKATA_DEMO:-yes}" in yes | small | no) ;; *) fail "OYAKATA_DEMO is “$OYAKATA_DEMO”." "Set it to yes, small or no." ;; esac
-  if [ -n "${OYAKATA_ORIGIN:-}" ] && ! [[ "$OYAKATA_ORIGIN" =~ ^https://[A-Za-z0-9.-]+(:[0-9]{1,5})?$ ]]; then
-    fail "OYAKATA_ORIGIN is “$OYAKATA_ORIGIN”, which is no address over TLS." "For example: OYAKATA_ORIGIN=https://threads.school.example (docs/network.md)"
-  fi
-  case "${OYAKATA_LISTEN:-127.0.0.1}" in
-    127.* | ::1 | localhost) ;;
-    *)
-      [ -n "${OYAKATA_ORIGIN:-}" ] || fail "OYAKATA_LISTEN is “$OYAKATA_LISTEN”: beyond this machine it listens only behind a proxy with TLS." "Name the public address: OYAKATA_ORIGIN=https://threads.school.example (docs/network.md)"
-      ;;
-  esac
-  case "$STATE" in *$'\n'*) fail "OYAKATA_STATE holds a line break." "Give the path of a folder." ;; esac
-}
+. "$OYAKATA_ROOT/scripts/lib/settings.sh"
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 

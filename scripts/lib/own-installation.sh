@@ -2,7 +2,7 @@
 # own_installation WORD PORT DB_PORT
 
 own_installation() {
-  unset OYAKATA_DATABASE_URL OYAKATA_DATABASE_OWNER_URL OYAKATA_HOSTS OYAKATA_MOST_AT_ONCE OYAKATA_ORIGIN OYAKATA_LISTEN OYAKATA_DEMO
+  forget_settings
   check_settings
   STATE="$OYAKATA_ROOT/.oyakata/$1-$$"
   LOGS="$STATE/log"

@@ -1,9 +1,19 @@
 import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { demoSignIn } from './demo-sign-in';
+
+/** What the shop has set does not count for an installation of its own: by the one list of settings. */
+const NONE_OF_THE_SHOP = Object.fromEntries(
+  readFileSync('scripts/lib/settings.list', 'utf8')
+    .split('\n')
+    .filter((line) => line.startsWith('OYAKATA_'))
+    .map((line) => line.split('|').map((part) => part.trim()))
+    .filter(([, , , own]) => own === 'empty')
+    .map(([name = '']) => [name, undefined]),
+);
 
 /** How a command ended and what it said. */
 export interface Ended {
@@ -32,10 +42,8 @@ export class Machine {
   get env(): NodeJS.ProcessEnv {
     return {
       ...process.env,
-      OYAKATA_ORIGIN: '',
-      OYAKATA_DEMO: 'yes',
+      ...NONE_OF_THE_SHOP,
       ...this.settings,
-      OYAKATA_DATABASE_URL: '',
       OYAKATA_STATE: this.state,
       OYAKATA_PORT: String(this.port),
       OYAKATA_DB_PORT: String(this.databasePort),

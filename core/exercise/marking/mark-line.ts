@@ -46,8 +46,9 @@ export interface Judgement {
  */
 export function shareOut(scheme: Scheme, section: string, judgements: readonly Judgement[]): MarkLine[] {
   const points = scheme.sections.find(({ id }) => id === section)?.points ?? 0;
+  const unlisted = scheme.unlisted === 'weight-1' ? 1 : 0;
   const weightOf = ({ id, share }: Judgement) =>
-    share === null ? 0 : (scheme.lines.find((line) => line.id === id)?.weight ?? 1);
+    share === null ? 0 : (scheme.lines.find((line) => line.id === id)?.weight ?? unlisted);
   const judged = judgements.filter((each) => each.share === null || weightOf(each) > 0);
   const weights = judged.reduce((sum, judgement) => sum + weightOf(judgement), 0);
   const exact = judged.map((judgement) => (weights === 0 ? 0 : (points * weightOf(judgement)) / weights));

@@ -50,7 +50,11 @@ test('work without a fault earns 100, every line with a reason', () => {
 });
 
 test('points follow the scheme of the plan', () => {
-  const { lines } = proposeMark(sheet, usualScheme({ setUp: 20, passes: 20, result: 60 }), []);
+  const { lines } = proposeMark(
+    sheet,
+    usualScheme({ setUp: 20, passes: 20, result: 60 }, undefined, [sheet]),
+    [],
+  );
   const sum = (section: string) =>
     lines.filter((each) => each.section === section).reduce((all, each) => all + each.max, 0);
   expect([sum('set-up'), sum('passes'), sum('result')]).toEqual([20, 20, 60]);
@@ -232,7 +236,11 @@ test('a compound backed off several times is counted', () => {
 
 test('points are shared out whole and lose nothing', () => {
   const judgement = { title: '', reason: '', evidence: [], share: 1 };
-  const scheme = usualScheme({ setUp: 45, passes: 10, result: 45 });
+  const scheme = {
+    ...SCHEME,
+    ...usualScheme({ setUp: 45, passes: 10, result: 45 }),
+    unlisted: 'weight-1' as const,
+  };
   const lines = shareOut(
     scheme,
     'passes',

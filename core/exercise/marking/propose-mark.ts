@@ -9,7 +9,7 @@ type Judge = (
   sheet: Sheet,
   scheme: Scheme,
   entries: readonly Entry[],
-) => { lines: MarkLine[]; cap: MarkCap | null };
+) => { lines: MarkLine[]; cap: MarkCap | null; unlisted: { title: string }[] };
 
 /**
  * The rules by their number; each with its judges and the facts that they read in a folder of its own. A scheme names the
@@ -24,15 +24,22 @@ const JUDGES: Readonly<Record<number, Judge>> = { 1: judgeBy2, 2: judgeBy2 };
 export function proposeMark(sheet: Sheet, scheme: Scheme, entries: readonly Entry[]): MarkProposal {
   const judge = JUDGES[scheme.rules] ?? JUDGES[RULES];
   if (judge === undefined) throw new Error(`There are no rules ${RULES}.`);
-  const { lines, cap } = judge(sheet, scheme, entries);
+  const { lines, cap, unlisted } = judge(sheet, scheme, entries);
   const sum = lines.reduce((all, line) => all + line.proposed, 0);
   return {
     sections: scheme.sections.map(({ id, title }) => ({ id, title })),
     lines,
     cap,
     total: Math.min(sum, cap?.most ?? Infinity),
-    blocked: blockOf(sheet, entries, scheme),
+    blocked: blockOf(sheet, entries, scheme) ?? unlistedIn(scheme, unlisted),
   };
+}
+
+/** A line that is judged and that a scheme does not weigh: no mark is made of a guess. */
+function unlistedIn({ unlisted }: Scheme, [line]: readonly { title: string }[]): string | null {
+  return unlisted === 'refused' && line !== undefined
+    ? `The scheme has no line for “${line.title}”, which its rules judge: no mark without its weight.`
+    : null;
 }
 
 function blockOf(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): string | null {

@@ -1,6 +1,6 @@
 import type { InferType } from 'yup';
 import { documentReader } from '@/core/base/documents/document';
-import { figure, header, listOf, maybeWords, part, whole, words } from '@/core/base/documents/parts';
+import { figure, header, listOf, maybeWords, oneOf, part, whole, words } from '@/core/base/documents/parts';
 
 /** The version of the rules by which `proposeMark` judges; a scheme names the one that it was made for. */
 export const RULES = 2;
@@ -13,14 +13,19 @@ const share = () => figure(0, 1);
  * rules judge. Weights and caps stand here, by the ids of steps and proofs, and nowhere else.
  */
 const schemeSchema = part({
-  ...header('oyakata-scheme', 1),
+  ...header('oyakata-scheme', 2),
   rules: whole(1, 1000),
   sections: listOf(part({ id: words(40).min(1), title: words(80), points: figure(0, 1000) }), 20),
-  /** A line that is not listed has the weight 1; one of weight 0 is not judged. */
+  /** A line of weight 0 is not judged. */
   lines: listOf(
     part({ id: words(60).min(1), section: words(40), weight: figure(0, 1000), title: maybeWords(120) }),
     200,
   ),
+  /**
+   * What a line that is judged and not listed means: schemes of version 1 gave it the weight 1, and still do; a later one
+   * lists every line, and one that it lacks blocks the mark by its name.
+   */
+  unlisted: oneOf(['weight-1', 'refused'] as const),
   /** A step that was not recorded before the first cut caps the whole mark. */
   caps: listOf(part({ id: words(60).min(1), most: figure(0, 1000) }), 50),
   judging: part({
@@ -54,6 +59,7 @@ export type Scheme = InferType<typeof schemeSchema>;
 /** Reads a stored scheme. @throws UnreadableDocument */
 export const readScheme = documentReader<Scheme>({
   format: 'oyakata-scheme',
-  version: 1,
+  version: 2,
   schema: schemeSchema,
+  lifts: { 1: (older) => ({ ...older, version: 2, unlisted: 'weight-1' }) },
 });

@@ -1,64 +1,36 @@
 import type { Plan } from '../plan/plan';
 import type { SectionPoints } from '../plan/read/read-plan-form';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
+import type { Sheet } from '../sheet/sheet';
+import { linesOf2 } from './rules-2';
+import { PASS_LINES } from './rules-2/judge-passes';
+import { RESULT_LINES } from './rules-2/judge-result';
+import { STEP_WEIGHTS } from './rules-2/judge-set-up';
 import { RULES, type Scheme } from './scheme';
-
-/** Weights of the steps of the usual set-up; common practice: what ruins the part weighs most. */
-const STEP_WEIGHTS: Record<string, number> = {
-  safety: 2,
-  'safety-machine': 2,
-  'over-wires': 2,
-  blank: 2,
-  'run-out': 1,
-  holding: 1,
-  gearing: 2,
-  speed: 1,
-  compound: 3,
-  tip: 1,
-  'tool-square': 2,
-  travel: 1,
-  'touch-off': 2,
-  'dry-run': 1,
-  'instructor-look': 2,
-  'pitch-check': 2,
-  register: 1,
-  'clean-up': 1,
-};
-
-const PASS_WEIGHTS: Record<string, number> = {
-  'passes:none': 1,
-  'passes:schedule': 10,
-  'passes:infeed': 7,
-  'passes:reversal': 5,
-  'passes:spring': 8,
-  'passes:stops': 6,
-  'passes:all-the-same': 4,
-  'passes:events': 3,
-  'passes:mark': 3,
-};
-
-const RESULT_WEIGHTS: Record<string, number> = {
-  'result:none': 1,
-  'result:pitch-diameter': 20,
-  'result:target': 6,
-  'result:taper': 4,
-  'result:crest': 10,
-  'result:measuring': 4,
-};
 
 /** What a plan says of weights: its evidence, and its steps. */
 export type WeighedParts = Pick<Plan, 'proof' | 'steps'>;
 
-/** The scheme of a plan: points by section, and inside them the weights of its steps and its evidence; common practice throughout. */
+/**
+ * The scheme of a plan: points by section, and inside them the weights of its steps and its evidence; common practice
+ * throughout. Every line that can be judged of its sheets is listed, by the judges themselves.
+ */
 export function usualScheme(
   { worksheet, setUp, passes, result }: SectionPoints,
   plan?: WeighedParts,
+  sheets: readonly Sheet[] = [],
 ): Scheme {
-  const lines = (section: string, weights: Record<string, number>, prefix = '') =>
-    Object.entries(weights).map(([id, weight]) => ({ id: `${prefix}${id}`, section, weight, title: null }));
+  const known = sheets.map(linesOf2);
+  const lines = (section: string, ...weights: Readonly<Record<string, number>>[]) =>
+    Object.entries(
+      Object.assign({}, ...known.map((each) => each[section] ?? {}), ...weights) as Record<string, number>,
+    ).map(([id, weight]) => ({ id, section, weight, title: null }));
+  const usualSteps = Object.fromEntries(
+    Object.entries(STEP_WEIGHTS).map(([id, weight]) => [`step:${id}`, weight]),
+  );
   return {
     format: 'oyakata-scheme',
-    version: 1,
+    version: 2,
     rules: RULES,
     sections: [
       // A plan without a worksheet has the scheme that it always had.
@@ -68,10 +40,12 @@ export function usualScheme(
       { id: 'result', title: 'Result', points: result },
     ],
     lines: [
-      ...lines('set-up', { ...STEP_WEIGHTS, ...stepWeights(plan) }, 'step:'),
-      ...lines('passes', PASS_WEIGHTS),
-      ...lines('result', { ...RESULT_WEIGHTS, ...evidenceWeights(plan) }),
+      ...(worksheet === undefined ? [] : lines('worksheet')),
+      ...lines('set-up', usualSteps, stepWeights(plan)),
+      ...lines('passes', PASS_LINES),
+      ...lines('result', RESULT_LINES, evidenceWeights(plan)),
     ],
+    unlisted: 'refused',
     // The instructor may lift it with a reason.
     caps: [
       { id: 'step:safety', most: 40 },
@@ -99,7 +73,7 @@ export function usualScheme(
 
 function stepWeights(plan: WeighedParts | undefined): Record<string, number> {
   const weighed =
-    plan?.steps.flatMap(({ id, weight }) => (weight === null ? [] : [[id, weight] as const])) ?? [];
+    plan?.steps.flatMap(({ id, weight }) => (weight === null ? [] : [[`step:${id}`, weight] as const])) ?? [];
   return Object.fromEntries(weighed);
 }
 

@@ -25,7 +25,11 @@ function judged(leaves: Leaves, contents: (sheet: ReturnType<typeof sheetOf>) =>
   const sheet = sheetOf(leaves);
   const plan = planFor(leaves);
   const record = recordOf([...goodSteps(sheet), ...contents(sheet)]);
-  const proposal = proposeMark(sheet, usualScheme({ setUp: 30, passes: 30, result: 40 }, plan), record);
+  const proposal = proposeMark(
+    sheet,
+    usualScheme({ setUp: 30, passes: 30, result: 40 }, plan, [sheet]),
+    record,
+  );
   return (id: string) => proposal.lines.find((line) => line.id === id);
 }
 

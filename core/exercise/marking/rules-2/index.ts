@@ -4,10 +4,11 @@ import { shareOut, type MarkLine, type Judgement, type MarkCap } from '../mark-l
 import type { Scheme } from '../scheme';
 import { conductOf } from './facts/conduct-of';
 import { judgeLooks } from './judge-looks';
-import { judgePasses } from './judge-passes';
-import { judgeResult } from './judge-result';
-import { criticalBreach, judgeSetUp } from './judge-set-up';
-import { judgeWorksheet } from './judge-worksheet';
+import { PASS_LINES, judgePasses } from './judge-passes';
+import { evidenceLines } from './judge-proof';
+import { RESULT_LINES, judgeResult } from './judge-result';
+import { criticalBreach, judgeSetUp, stepLines } from './judge-set-up';
+import { judgeWorksheet, worksheetLines } from './judge-worksheet';
 
 /**
  * Rules 1 and 2, with the facts that they read: frozen. A piece is marked by the rules that its scheme names, whatever
@@ -17,7 +18,7 @@ export function judgeBy2(
   sheet: Sheet,
   scheme: Scheme,
   entries: readonly Entry[],
-): { lines: MarkLine[]; cap: MarkCap | null } {
+): { lines: MarkLine[]; cap: MarkCap | null; unlisted: Judgement[] } {
   const conduct = conductOf(sheet, entries);
   const judged: Record<string, Judgement[]> = {
     worksheet: judgeWorksheet(sheet, entries),
@@ -28,5 +29,17 @@ export function judgeBy2(
   const lines = scheme.sections.flatMap(({ id }) =>
     shareOut(scheme, id, [...(judged[id] ?? []), ...judgeLooks(entries, scheme, id)]),
   );
-  return { lines, cap: criticalBreach(sheet, entries, scheme) };
+  const listed = new Set(scheme.lines.map(({ id }) => id));
+  const unlisted = scheme.sections.flatMap(({ id }) =>
+    (judged[id] ?? []).filter((line) => !listed.has(line.id)),
+  );
+  return { lines, cap: criticalBreach(sheet, entries, scheme), unlisted };
 }
+
+/** Every line that these rules can judge of a sheet, each with the weight that is usual for it, by section. */
+export const linesOf2 = (sheet: Sheet): Record<string, Readonly<Record<string, number>>> => ({
+  worksheet: worksheetLines(sheet),
+  'set-up': stepLines(sheet),
+  passes: PASS_LINES,
+  result: { ...RESULT_LINES, ...evidenceLines(sheet) },
+});

@@ -75,7 +75,7 @@ describe('the worksheet', () => {
   });
 
   test('is marked by its tries: found at once, after a slip, told', () => {
-    const scheme = usualScheme({ worksheet: 12, setUp: 28, passes: 30, result: 30 });
+    const scheme = usualScheme({ worksheet: 12, setUp: 28, passes: 30, result: 30 }, undefined, [sheet]);
     const lines = (contents: EntryContent[]) =>
       proposeMark(sheet, scheme, recordOf(contents)).lines.filter(({ section }) => section === 'worksheet');
     expect(lines(right).map(({ proposed }) => proposed)).toEqual([4, 4, 4]);

@@ -6,7 +6,7 @@ const STROKES = 200;
 const WARM = 60;
 
 /** Work of the page's main thread for one key stroke while planning and for one step of the slider, in Chromium. */
-export async function benchTyping(address: string): Promise<boolean> {
+export async function measureTyping(address: string): Promise<boolean> {
   const browser = await chromium.launch({
     executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],

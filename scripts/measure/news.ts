@@ -8,7 +8,10 @@ import { sessionOf } from './session';
 const ROUNDS = 20;
 
 /** How long after an entry was recorded, by another process, the stream of who may see it tells of it. */
-export async function benchNews({ instructor, attemptIds }: FilledClass, address: string): Promise<boolean> {
+export async function measureNews(
+  { instructor, attemptIds }: FilledClass,
+  address: string,
+): Promise<boolean> {
   const cookie = await sessionOf(instructor, address);
   const end = new AbortController();
   const { body } = await fetch(`${address}/api/events`, { headers: { cookie }, signal: end.signal });

@@ -41,7 +41,7 @@ const TEXTS: Record<string, (length: number) => string> = {
 const LENGTHS = [12, 120, 12_000] as const;
 
 /** Prints the worst growth of each reader; returns how many are worse than linear. */
-export function benchReaders(): number {
+export function measureReaders(): number {
   let bad = 0;
   for (const [name, read] of Object.entries(READERS)) {
     let worst = { times: 0, text: '', length: 0, ms: 0 };

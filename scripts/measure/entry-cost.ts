@@ -14,7 +14,7 @@ const AT_ONCE = 16;
  * What it costs to record one entry, against a transaction of lock, read, insert and update that decides nothing:
  * in turns, so that both meet the same machine; alone, and 16 at once on as many attempts.
  */
-export async function benchEntryCost({ instructor, attemptIds }: FilledClass): Promise<boolean> {
+export async function measureEntryCost({ instructor, attemptIds }: FilledClass): Promise<boolean> {
   const record = async (attemptId: number): Promise<void> => {
     passOn(await appendEntry(instructor, attemptId, sentEntry({ kind: 'sign-off', stepId: 'safety' })));
   };

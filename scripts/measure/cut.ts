@@ -22,7 +22,7 @@ const poses: Pose[] = Array.from({ length: PASSES }, (_, k) =>
 );
 
 /** The groove of 25 passes by its envelope, by a general polygon clipper and by a field of heights: the same areas, and how long each takes. */
-export function benchCut(): boolean {
+export function measureCut(): boolean {
   const own = each(2000, () => cutThread(cutCase, poses));
   const sized = each(500, () => measureThread(cutThread(cutCase, poses)));
   const clipped = each(20, clippedAreas);

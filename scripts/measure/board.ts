@@ -5,7 +5,7 @@ import { kept, percentile } from './figures';
 import { sessionOf } from './session';
 
 /** The class board of a full class: the queries alone, then the page as the application sends it. */
-export async function benchBoard({ instructor }: FilledClass, address: string): Promise<boolean> {
+export async function measureBoard({ instructor }: FilledClass, address: string): Promise<boolean> {
   const query: number[] = [];
   for (let round = 0; round < 30; round += 1) {
     const begin = performance.now();

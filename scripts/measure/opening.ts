@@ -6,7 +6,7 @@ const OPENINGS = 9;
 const SLOWER = 4;
 
 /** The bench on an old PC: when it shows something, and what of scripts comes before the first touch. */
-export async function benchOpening(address: string): Promise<boolean> {
+export async function measureOpening(address: string): Promise<boolean> {
   const browser = await chromium.launch({
     executablePath: process.env.OYAKATA_CHROMIUM ?? '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-gpu'],

@@ -18,7 +18,7 @@ const feeds = Array.from({ length: 20 }, (_, index) => ({ reading: 0.05 * (index
 const section = { groove, side: 'external', workDiameter: 19.85, feeds } as const;
 
 /** How long the computations take that must feel instant. */
-export function benchComputations(): void {
+export function measureComputations(): void {
   time('calc limits', 1000, () => calc('limits', '{"thread":"3/4-16 UNF-2A"}'));
   time('calc wires, with a reading', 1000, () => calc('wires', '{"thread":"M20x2.5-6g","measured":20.57}'));
   time('a key stroke while planning (readPlan)', 300, (round) =>
