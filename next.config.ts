@@ -17,6 +17,11 @@ const config: NextConfig = {
     turbopackInputSourceMaps: false,
   },
   images: { unoptimized: true },
+  // The set-up sheet's address until version 0.2: it stands in bookmarks and on paper.
+  redirects: () =>
+    Promise.resolve([
+      { source: '/:of(attempts|exercises)/:id/card', destination: '/:of/:id/sheet', permanent: true },
+    ]),
 };
 
 export default config;

@@ -5,7 +5,10 @@ import { Notice } from '@/ui/shell/notice';
 
 const CLASS = '/';
 
-/** Its ways out load a page anew: what has failed here is left behind, and the bench carries no router's link for it. */
+/**
+ * The links here load a new page: that leaves the failed state behind, and the bench need not carry the router's link
+ * component.
+ */
 export default function ErrorPage({ error }: { error: Error & { digest?: string } }) {
   return (
     <Notice title="Something went wrong">

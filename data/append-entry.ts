@@ -50,7 +50,8 @@ export async function appendEntry(
     database()
       .sequelize.transaction((transaction) => append(viewer, attemptId, sent, how, transaction))
       .catch((error: unknown) => {
-        // Two attempts were given the same id at one moment: the lock of an attempt does not see the other.
+        // The same entry id was sent to two attempts at the same moment. Each attempt has its own lock, so only the
+        // database notices.
         if (isDuplicate(error)) return foreignId();
         throw error;
       }),
@@ -60,7 +61,9 @@ export async function appendEntry(
   return outcome;
 }
 
-/** What is answered so is not put away as refused: it is sent again, or belongs nowhere here. */
+/**
+ * With these codes the entry is not stored as refused: the device sends it again later, or its attempt is not known here.
+ */
 const NOT_KEPT: ReadonlySet<string> = new Set(['not-found', 'later']);
 
 const foreignId = () => conflict('This id belongs to another entry. Make a new one.', 'id');
@@ -79,7 +82,7 @@ async function append(
   if (inOrder && (role !== 'student' || row.studentId !== viewer.id)) return notFound('attempt');
   const entries = await knownRecord(attemptId, transaction);
   const repeated = entries.find(({ id }) => id === sent.id);
-  // It stands: whatever would be asked of a new one, by a stricter release for example, is not asked of it.
+  // This entry is stored already. It is not checked again: a later release may be stricter than the one that took it.
   if (repeated !== undefined) return sameEntry(viewer, repeated, sent);
   if (!hasRoom(entries.length, role))
     return conflict('This record is full: it takes nothing more. Tell your instructor.', 'content');
@@ -98,7 +101,7 @@ async function append(
   const { device, sequence } = placeOf(role, sent);
   const serverTime = new Date();
   const late = row.decision !== null || (row.state === 'waiting' && role === 'student');
-  // As it was sent, in its own format: what a later release makes of it is that release's concern.
+  // Stored as it was sent, in its own format. A later release lifts it when it reads it.
   const { stored, said } = apart(sent.content);
   await change(
     `INSERT INTO entries (client_id, attempt_id, author_id, author_role, device, sequence, after_id, format, late, content,
@@ -192,10 +195,10 @@ async function refuseGap(
     [attemptId, device, viewer.id],
     transaction,
   );
-  // Its answer was lost on the way: it is told the same again.
+  // The answer was lost on the way, so the device sent the entry again. It gets the same answer.
   const before = refused.find((each) => each.id === id);
   if (before !== undefined) refuse('conflict', before.reason, 'content', 'refused-before');
-  // Where so many were refused that no more are kept, their places are not known.
+  // If too many were refused, the later ones were not kept, so their numbers are not known.
   if (refused.length >= MOST_REFUSED && sequence > last) return;
   const taken = new Set([...recorded, ...refused.map((each) => each.sequence)]);
   const awaited = Math.max(0, ...taken) + 1;
@@ -223,7 +226,7 @@ function sameEntry(viewer: PersonView, standing: Entry, { format, content }: Ent
   return same ? { ...standing, author: { ...standing.author, name: viewer.name } } : foreignId();
 }
 
-/** A content as it would be read from the record; null where it can not be. */
+/** The content as the record would read it; null if it can not be read. */
 function asRead(format: number, content: unknown): Entry['content'] | null {
   try {
     return readStoredEntry(format, content);

@@ -12,7 +12,10 @@ export interface Database {
 
 const COMMAND_MS = 600_000;
 
-/** Modules are evaluated more than once in one server process; the connection and its models must not be. */
+/**
+ * Next.js may load this module more than once in one process. The connection and its models must exist only once, so
+ * they are kept on the global object.
+ */
 const shared = globalThis as typeof globalThis & { oyakataDatabase?: Database };
 
 /**

@@ -102,7 +102,7 @@ export function grantedBySeal(seal: string, bound: string): Promise<Granted | nu
 
 async function grantWhere(where: string, value: string, bound: string): Promise<Granted | null> {
   const row = await rowOf<{ id: number; personId: number; device: string; sentAt: Date | null }>(
-    // One of an earlier release is bound to no browser, and good as long as any.
+    // A grant of an earlier release is not bound to a browser. It is valid as long as every other one.
     `SELECT id, person_id AS personId, device, sent_at AS sentAt FROM device_grants
       WHERE ${where} AND ended_at IS NULL AND granted_at > ? AND (bound_hash IS NULL OR bound_hash = ?)`,
     [value, goodFrom(), hashOf(bound)],
@@ -110,7 +110,7 @@ async function grantWhere(where: string, value: string, bound: string): Promise<
   if (row === null) return null;
   const person = await findPerson(row.personId);
   if (person === null) return null;
-  // Noted by the way, once in ten minutes: on a full disk it is sent all the same.
+  // Written at most once in ten minutes, and errors are ignored: entries are taken on a full disk too.
   if (row.sentAt === null || Date.now() - row.sentAt.getTime() > 600_000)
     await change('UPDATE device_grants SET sent_at = ? WHERE id = ?', [new Date(), row.id]).catch(
       () => undefined,

@@ -19,7 +19,7 @@ interface Watcher {
   tell: (changes: readonly Change[]) => void;
 }
 
-/** How often the database is asked while anybody watches: well within the two seconds that are promised. */
+/** How often the database is asked while somebody watches. News is promised within two seconds. */
 const LOOK_MS = 700;
 
 interface Versions {
@@ -34,7 +34,10 @@ interface Hub {
   timer: NodeJS.Timeout | null;
 }
 
-/** Modules are evaluated more than once in one process; whoever watches must not be. */
+/**
+ * Next.js may load this module more than once in one process. The list of watchers must exist only once, so it is
+ * kept on the global object.
+ */
 const shared = globalThis as typeof globalThis & { oyakataNews?: Hub };
 const hub = (): Hub => (shared.oyakataNews ??= { watchers: new Set(), told: new Map(), timer: null });
 
@@ -51,7 +54,7 @@ export async function watchNews(
   const watcher: Watcher = { viewer, ...(await seenBy(viewer)), tell };
   const { watchers, told } = hub();
   watchers.add(watcher);
-  // What stands now is known to whoever begins; what comes after is told.
+  // A new watcher has read the present state already, so it is told only what changes from now on.
   const stop = () => {
     watchers.delete(watcher);
     if (watchers.size === 0) rest();
@@ -61,7 +64,7 @@ export async function watchNews(
       if (!told.has(classId))
         told.set(classId, await versionsOf([classId]).then((all) => all.get(classId) ?? new Map()));
   } catch (error) {
-    // Whoever could not begin is told nothing, and must not stay.
+    // If the start fails, the watcher is removed again.
     stop();
     throw error;
   }

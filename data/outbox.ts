@@ -119,7 +119,7 @@ async function takeOne({ person, device }: Granted, sent: unknown): Promise<Took
     if (code === 'awaits') return notYet('gap', message, Number(more?.sequence));
     return { fared: { how: 'refused', refusal: { code, message, fields } }, waits: null };
   } catch (error) {
-    // A server that can take nothing now says so of everything.
+    // If the server can take nothing now, every entry gets this answer.
     if (isBusy(error) || isDatabaseDown(error) || isDiskFull(error)) throw error;
     if (ValidationError.isError(error))
       return {
@@ -150,7 +150,7 @@ function placeOf(sent: unknown): { attemptId: number; id: string } {
   };
 }
 
-/** When a bench was last heard, and how much it still held then: by the way, and never the reason for a refusal. */
+/** Notes when a bench was last heard and how many entries it still held. An error here never refuses an entry. */
 async function noteHeard(
   { id: personId }: PersonView,
   device: string,

@@ -59,7 +59,7 @@ export async function outcomeOf<T>(run: () => Promise<T>): Promise<Outcome<T>> {
   }
 }
 
-/** What another action gave, inside of an action: its refusal becomes this one's. */
+/** The value of another action's outcome. If that action was refused, this one is refused in the same way. */
 export function passOn<T>(outcome: Outcome<T>): T {
   if ('done' in outcome) return outcome.done;
   throw new Refused(outcome.refused);

@@ -7,7 +7,10 @@ import { rowOf, rowsOf } from './query';
 export interface PersonView {
   id: number;
   name: string;
-  /** The first role of instructor, helper and student that the person has in any class: what the shell offers. */
+  /**
+   * The highest role that the person has in any class (instructor, helper, student). It decides which links the pages
+   * show.
+   */
   role: Role;
   /** The shop demands a second factor, and this person has none yet: nothing is done before it is set up. */
   unsecured?: true;

@@ -56,7 +56,7 @@ export async function change(sql: string, values: Values = [], transaction?: Tra
   await database().sequelize.query(sql, { replacements: [...values], transaction: transaction ?? null });
 }
 
-/** Places for a list of values; a list of none matches nothing. */
+/** Question marks for a list of values. An empty list gives a condition that matches no row. */
 export function places(values: Values): string {
   return values.length === 0 ? 'NULL' : values.map(() => '?').join(', ');
 }

@@ -45,7 +45,7 @@ const OVER: SessionState = { state: 'over' };
 
 /**
  * Whose session a token is. Those who mark are signed out after so many minutes (the shop's) in which nobody has used the
- * page; what a page asks by itself is no use.
+ * page; a request that a page sends by itself does not count as use.
  * @param used whether somebody has done something now
  */
 export async function sessionOf(token: string, used = false): Promise<SessionState> {

@@ -97,7 +97,8 @@ export function createDoor({
     sendText(request, response, said.status === 'ok' ? 200 : 503, JSON.stringify(said), true);
   }
 
-  // What throws before it returns its promise must not tear the connection's parser with it.
+  // `enter` is async, so an error in it becomes a rejected promise. Thrown directly, it would break the parser of the
+  // connection.
   async function enter(request: IncomingMessage, response: ServerResponse, path: string): Promise<void> {
     const address = addressOf(request, publicHost !== null);
     request.headers[ADDRESS_HEADER] = address;
@@ -172,7 +173,7 @@ export function createDoor({
       else response.destroy();
     });
   });
-  // Nothing here speaks another protocol than HTTP. Without a listener what is behind would wait for one.
+  // We speak HTTP only. Without this listener Node.js would keep an upgrade request open and wait.
   server.on('upgrade', (request, socket) => {
     const [status, code] = isAllowedHost(request.headers.host, hosts)
       ? [400, 'Bad Request']

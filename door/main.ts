@@ -25,7 +25,10 @@ if (state === undefined) throw new Error('Say where the state lies: --state=FOLD
 const port = Number(process.env.OYAKATA_PORT);
 const origin = process.env.OYAKATA_ORIGIN ?? '';
 const publicHost = origin === '' ? null : new URL(origin).host;
-/** Where it listens; beyond loopback only with a public address behind TLS, which the start command checks too. */
+/**
+ * The address on which it listens. Any other than loopback needs a public address behind a proxy with TLS. The start
+ * command checks this as well.
+ */
 const listen = process.env.OYAKATA_LISTEN ?? '127.0.0.1';
 if (!isLoopback(listen) && !origin.startsWith('https://'))
   throw new Error('Beyond loopback it listens only behind TLS: set OYAKATA_ORIGIN=https://…');
@@ -74,7 +77,7 @@ const door = createDoor({
   rooms: roomsFor(mostInside),
   isFile: (path) => files.has(path),
   health: new HealthState(
-    // For a moment the door is open and what is behind it has not begun.
+    // The door opens before the application behind it is ready.
     () => sharedHealth.oyakataHealth?.() ?? Promise.resolve({ status: 'failing' }),
   ),
   askers: sharedAskers(),

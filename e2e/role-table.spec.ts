@@ -84,14 +84,14 @@ const TABLE: readonly Row[] = [
   { route: 'GET /tables', path: '/tables', statuses: [307, 200, 200, 200, 200, 200, 200] },
   { route: 'GET /exercises/[id]', path: `/exercises/${E}`, statuses: [307, 404, 404, 404, 404, 404, 200] },
   {
-    route: 'GET /exercises/[id]/card',
-    path: `/exercises/${E}/card`,
+    route: 'GET /exercises/[id]/sheet',
+    path: `/exercises/${E}/sheet`,
     statuses: [307, 404, 404, 404, 404, 404, 200],
   },
   { route: 'GET /attempts/[id]', path: `/attempts/${A}`, statuses: [307, 200, 404, 404, 404, 200, 200] },
   {
-    route: 'GET /attempts/[id]/card',
-    path: `/attempts/${A}/card`,
+    route: 'GET /attempts/[id]/sheet',
+    path: `/attempts/${A}/sheet`,
     statuses: [307, 200, 404, 404, 404, 200, 200],
   },
   {

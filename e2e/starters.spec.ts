@@ -168,7 +168,7 @@ test('the words of the shop are used everywhere, one word for two slides is refu
       ).toBeVisible();
       await expectOwnWords(page);
     }
-    for (const path of ['/shop/new-lathe', '/tables?thread=3/4-16+UNF-2A', `/exercises/${clamp}/card`]) {
+    for (const path of ['/shop/new-lathe', '/tables?thread=3/4-16+UNF-2A', `/exercises/${clamp}/sheet`]) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await expectOwnWords(page);

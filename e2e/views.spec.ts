@@ -31,8 +31,8 @@ const VIEWS: [string, string | (() => Promise<string>)][] = [
   ['record when measured', attempt('measured')],
   ['mark to confirm', attempt('waiting', '/mark')],
   ['mark confirmed', attempt('marked', '/mark')],
-  ['card of an attempt', attempt('cutting', '/card')],
-  ['card of a plan', async () => `${await plan()}/card`],
+  ['sheet of an attempt', attempt('cutting', '/sheet')],
+  ['sheet of a plan', async () => `${await plan()}/sheet`],
   ['shop', '/shop'],
   ['lathe', async () => `/shop/lathes/${await latheId()}`],
   ['new lathe', '/shop/new-lathe'],
@@ -145,7 +145,7 @@ test('a student sees the own work only, and inch or mm at the switch', async ({ 
 
 test('the set-up sheet prints and is filed as two pages, its blank as a drawing', async ({ page }) => {
   await requestAs(page.request, INSTRUCTOR);
-  await page.goto(await attempt('cutting', '/card')());
+  await page.goto(await attempt('cutting', '/sheet')());
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true });
   expect(pagesOf(pdf)).toBe(2);

@@ -4,32 +4,45 @@ import { measureComputations } from './measure/computations';
 import { measureCut } from './measure/cut';
 import { measureEntryCost } from './measure/entry-cost';
 import { fillClass } from './measure/filled-class';
-import { measureOpening } from './measure/opening';
 import { measureNews } from './measure/news';
+import { measureOpening } from './measure/opening';
 import { measureReaders } from './measure/readers';
 import { measureTyping } from './measure/typing';
+import { measureWeight } from './measure/weight';
 
 /**
- * ./oyakata measure: the computations that must feel instant; then, on an installation of its own (OYAKATA_MEASURED_ADDRESS, and
- * its database in OYAKATA_DATABASE_URL), typing, the class board of a full class, what an entry costs and how soon
- * others are told of it.
+ * ./oyakata measure [PART]: the computations that must feel instant; then, on an installation of its own
+ * (OYAKATA_MEASURED_ADDRESS, and its database in OYAKATA_DATABASE_URL), the weight of the pages, opening, typing, and a
+ * full class: its board, what an entry costs, how soon others are told of it. Promises stand in `measure/budgets.ts`.
  */
-let good = true;
-measureComputations();
-console.log('The cut:');
-good = measureCut() && good;
-console.log('Ten times the text, at most 15 times the time:');
-good = measureReaders() === 0 && good;
-
 const address = process.env.OYAKATA_MEASURED_ADDRESS ?? '';
-console.log('In the browser:');
-good = (await measureOpening(address)) && good;
-good = (await measureTyping(address)) && good;
-console.log('A full class:');
-const filled = await fillClass();
-console.log(`  ${filled.entries} entries of ${filled.attemptIds.length} attempts`);
-good = (await measureBoard(filled, address)) && good;
-good = (await measureEntryCost(filled)) && good;
-good = (await measureNews(filled, address)) && good;
+const PARTS: Record<string, [string, () => Promise<boolean> | boolean]> = {
+  cut: ['The cut', () => (measureComputations(), measureCut())],
+  readers: ['Ten times the text, at most 15 times the time', () => measureReaders() === 0],
+  weight: ['What the pages weigh', () => measureWeight(address)],
+  opening: ['The bench opened on an old PC', () => measureOpening(address)],
+  typing: ['In the browser', () => measureTyping(address)],
+  class: ['A full class', measureFullClass],
+};
+
+async function measureFullClass(): Promise<boolean> {
+  const filled = await fillClass();
+  console.log(`  ${filled.entries} entries of ${filled.attemptIds.length} attempts`);
+  const board = await measureBoard(filled, address);
+  const cost = await measureEntryCost(filled);
+  return (await measureNews(filled, address)) && cost && board;
+}
+
+const [only] = process.argv.slice(2);
+if (only !== undefined && !(only in PARTS)) {
+  console.error(`There is no part “${only}”: ${Object.keys(PARTS).join(', ')}.`);
+  process.exit(2);
+}
+let good = true;
+for (const [name, [title, measure]] of Object.entries(PARTS)) {
+  if (only !== undefined && only !== name) continue;
+  console.log(`${title}:`);
+  good = (await measure()) && good;
+}
 await closeDatabase();
 process.exitCode = good ? 0 : 1;

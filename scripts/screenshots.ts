@@ -98,7 +98,7 @@ const SHOTS: Shot[] = [
   { file: 'record-cutting', path: '/attempts/7' },
   { file: 'record-proof', path: '/attempts/17' },
   { file: 'mark', path: '/attempts/4/mark' },
-  { file: 'set-up-sheet', path: '/attempts/14/card', size: { width: 794, height: 1000 }, print: true },
+  { file: 'set-up-sheet', path: '/attempts/14/sheet', size: { width: 794, height: 1000 }, print: true },
   { file: 'tables', path: '/tables?thread=3/4-16 UNF-2A' },
   { file: 'shop', path: '/shop' },
   {

@@ -9,7 +9,7 @@ const cookieName = () =>
   `${publicOrigin() === null ? '' : '__Host-'}oyakata-bench-${process.env.OYAKATA_INSTANCE ?? 'local'}`;
 const TERM_SECONDS = 400 * 86_400;
 
-/** By what this browser is known as a bench; empty when it never was one. */
+/** The secret by which the server knows this browser as a bench; empty if it never was one. */
 export async function boundTo(): Promise<string> {
   return (await cookies()).get(cookieName())?.value ?? '';
 }

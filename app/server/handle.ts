@@ -58,10 +58,10 @@ const STATUS: Record<Refusal['kind'], number> = {
   later: 503,
 };
 
-/** After how many seconds it is worth to ask again for what a later release will understand. */
+/** A device may send what only a later release understands. It is told to try again after so many seconds. */
 const UPDATE_SECONDS = 60;
 
-/** The one way from an outcome of the data layer to an answer; `told` says what of it is told. */
+/** Turns an outcome of the data layer into an HTTP answer. `told` picks what the client gets of it. */
 export function answer<T>(
   outcome: Outcome<T>,
   status = 200,
@@ -152,12 +152,12 @@ const nobody = () => refusal(401, 'unknown-person', 'Sign in first.');
 /** The outermost layer: origin, the id in the path, room on the disk, and every error turned into an answer. */
 export function guarded(
   run: (request: Request, id: number) => Promise<Response>,
-  /** It stores nothing to speak of, and goes on when there is no room. */
+  /** This handler stores almost nothing, so it also works when the disk is full. */
   { alsoOnFullDisk = false } = {},
 ) {
   return async (request: Request, context: RouteContext): Promise<Response> => {
     const response = await answered(request, context);
-    // What one person is told no browser or proxy keeps for the next.
+    // Answers are personal, so no browser and no proxy may keep them.
     if (!response.headers.has('cache-control')) response.headers.set('Cache-Control', 'no-store');
     return response;
   };
@@ -169,7 +169,7 @@ export function guarded(
       const text = ((await context.params) as { id?: string } | undefined)?.id;
       const id = text === undefined ? 0 : rowId(text);
       if (id === null) return refusal(404, 'not-found', 'There is no such page.');
-      // Before the database finds out by itself, which it may not survive.
+      // Refused here, before a full disk reaches the database: the database server may stop on it.
       if (request.method !== 'GET' && !alsoOnFullDisk && (await diskHealth()) === 'full')
         return diskFull(request);
       return await run(request, id);

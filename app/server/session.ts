@@ -42,7 +42,7 @@ export async function beginSession(personId: number): Promise<void> {
     secure: publicOrigin() !== null,
     path: '/',
   });
-  // By the way: nobody waits for it, and on a full disk it is done another time.
+  // Nobody waits for this. If it fails (full disk), a later request does it.
   void clearOver().catch(() => undefined);
 }
 

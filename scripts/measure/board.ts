@@ -1,6 +1,7 @@
 import { classBoard } from '@/data/class-board';
 import { passOn } from '@/data/outcome';
 import type { FilledClass } from './filled-class';
+import { BUDGETS } from './budgets';
 import { kept, percentile } from './figures';
 import { sessionOf } from './session';
 
@@ -23,8 +24,13 @@ export async function measureBoard({ instructor }: FilledClass, address: string)
     page.push(performance.now() - begin);
   }
   return [
-    kept('class board, its queries, median', percentile(query, 0.5), 100, 'ms'),
-    kept('class board, the whole page from the server, median', percentile(page, 0.5), 100, 'ms'),
-    kept('class board, the page as sent', bytes / 1000, 100, 'KB'),
+    kept('class board, its queries, median', percentile(query, 0.5), BUDGETS.board.queriesMs, 'ms'),
+    kept(
+      'class board, the whole page from the server, median',
+      percentile(page, 0.5),
+      BUDGETS.board.pageMs,
+      'ms',
+    ),
+    kept('class board, the page as sent', bytes / 1000, BUDGETS.board.pageKb, 'KB'),
   ].every(Boolean);
 }

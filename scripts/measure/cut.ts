@@ -1,3 +1,4 @@
+import { BUDGETS } from './budgets';
 import polygonClipping, { type MultiPolygon, type Polygon } from 'polygon-clipping';
 import { cutCaseOf } from '@/core/cutting/cut/cut-feeds';
 import { cutThread } from '@/core/cutting/cut/cut-thread';
@@ -46,7 +47,7 @@ export function measureCut(): boolean {
     `  tries of an exercise                        ${perSecond} a second (${done} sizes of ${tries} cuts)`,
   );
   return [
-    kept('25 passes cut', own, 0.3, 'ms'),
+    kept('25 passes cut', own, BUDGETS.cutMs, 'ms'),
     kept('areas against the polygon clipper, share of the pitch squared', off(clippedAreas()) / 4, 1e-9, ''),
     kept(
       'areas against the field of heights, share of the pitch squared',

@@ -1,3 +1,4 @@
+import { BUDGETS } from './budgets';
 import { randomUUID } from 'node:crypto';
 import { appendEntry } from '@/data/append-entry';
 import { database } from '@/data/database';
@@ -66,7 +67,7 @@ function compare(name: string, { ours, bare }: { ours: number[]; bare: number[] 
   console.log(
     `  ${name}: ${own.toFixed(2)} ms, the bare transaction ${least.toFixed(2)} ms (medians of turns)`,
   );
-  return kept(`${name}, times the bare transaction`, own / least, 2, '×');
+  return kept(`${name}, times the bare transaction`, own / least, BUDGETS.entryTimes, '×');
 }
 
 async function timed(run: () => Promise<unknown>): Promise<number> {

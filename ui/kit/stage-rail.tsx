@@ -10,7 +10,7 @@ export interface RailStage<Id extends string> {
   standing: Standing;
 }
 
-/** The rail of stages: each with its one-line result, so that the whole reads like a traveller card. */
+/** The rail of stages: each with its one-line result, so that the whole reads like a traveller’s sheet. */
 function Rail<Id extends string>({
   label,
   stages,

@@ -21,7 +21,7 @@ export function ComesBack() {
   return <p role="status">This page comes back by itself as soon as it can.</p>;
 }
 
-/** Whether this page was not shown again by itself just now; notes that it is. */
+/** Whether the page may reload itself: not if it did so a moment ago. Notes the time. */
 function mayReload(now = Date.now()): boolean {
   try {
     if (now - Number(window.sessionStorage.getItem(KEY) ?? 0) < AT_MOST_EVERY_MS) return false;

@@ -29,7 +29,7 @@ export function watchEarlyInput(): void {
   const note = (event: Event) => {
     const target = event.target as HTMLInputElement;
     if (event.type === 'click' && !canBeTicked(target)) return;
-    // Told later, and all of it: a program that half listens by now hears nothing twice.
+    // Hold the event back until the whole page listens, so that no handler gets it twice.
     event.stopImmediatePropagation();
     if (event.type === 'submit') {
       event.preventDefault();

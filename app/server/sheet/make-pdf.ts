@@ -15,7 +15,10 @@ interface Maker {
   rest: NodeJS.Timeout | undefined;
 }
 
-/** Modules are evaluated more than once in one process; there is one thread all the same. */
+/**
+ * Next.js may load this module more than once in one process. The worker thread must exist only once, so it is kept
+ * on the global object.
+ */
 const shared = globalThis as typeof globalThis & { oyakataPdf?: Maker };
 const maker = (): Maker => (shared.oyakataPdf ??= { turns: new InTurn(), worker: null, rest: undefined });
 

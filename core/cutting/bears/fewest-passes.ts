@@ -140,7 +140,8 @@ function asMuchAsBears(order: ReachOrder, loadCase: LoadCase): Reached | NotReac
     const reading = k === finishing ? end : toGraduation(roughEnd + k * finishingInfeed);
     if (reading > at + graduation / 2) cut('finish', reading, null);
   }
-  // Scratch and finishing are what they are: where one of them is too much, that is the answer.
+  // The scratch pass and the finishing passes are given and can not be made smaller. If one of them is too much, no
+  // schedule works: say so.
   const beyond = answer.loads.findIndex((load) => tooMuch(load).length > 0);
   const load = answer.loads[beyond];
   if (load !== undefined) return { at: answer.rows[beyond]?.reading ?? at, by: tooMuch(load) };
@@ -148,7 +149,10 @@ function asMuchAsBears(order: ReachOrder, loadCase: LoadCase): Reached | NotReac
   return answer;
 }
 
-/** How many graduations the next cut bears, and what forbids one more: a deeper cut asks more of everything but the thinnest chip. */
+/**
+ * The largest infeed of the next cut, in graduations, and the limit that forbids one more. A deeper cut raises every
+ * load; only the limit of the thinnest chip gets easier.
+ */
 function farthest(
   thread: CutThread,
   at: number,

@@ -54,7 +54,7 @@ export function evidenceOf(setup: CutSetup, held: Held): Evidence {
   const places = isRigidSetup(setup) ? [0] : [1, 0.5, 0];
   const measured = places.map((share) => measuredAt(setup, share, held.wires));
   const first = measured[0] ?? measuredAt(setup, 0, held.wires);
-  // A thread that is the same all along fouls a mate with one pitch as with many.
+  // If every turn of the thread is alike, one engaged pitch shows as much interference with the mate as many.
   const profile = profileOver(setup, sameAllAlong(setup) ? setup.starts : ENGAGED_PITCHES);
   const doubled = isDoubled(setup);
   const { fed, other, crestFlat, crestDiameter } = first.thread;

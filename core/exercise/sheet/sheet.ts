@@ -108,7 +108,7 @@ const proofSchema = part({
 
 /**
  * The sheet: a plan on one lathe with every number and every word that the student is given. Frozen when the plan is
- * handed out; recording, card and mark read it and nothing else. Lengths are in the thread's unit unless they carry
+ * handed out; recording, bench and mark read it and nothing else. Lengths are in the thread's unit unless they carry
  * their own.
  */
 export const sheetSchema = part({
@@ -272,7 +272,7 @@ export const sheetSchema = part({
     ),
     /** Which way the slides come to their zeros. */
     slack: words(500),
-    /** The foot of the card. */
+    /** The foot of the sheet. */
     hazards: words(2000),
     /** Said where nothing more is to be cut. */
     allCut: words(300),

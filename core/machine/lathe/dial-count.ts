@@ -2,7 +2,7 @@ import { lengthIn, type Length } from '@/core/base/units/length';
 import { roundTo } from '@/core/base/units/round';
 import type { Dial } from './lathe';
 
-/** Graduations in a length of the slide's travel, exact; not a whole number where it falls between two marks. */
+/** Graduations in a length of the slide's travel, exact; not a whole number where it falls between two of them. */
 export function graduationsIn(
   travel: Length,
   { graduation, reads }: Pick<Dial, 'graduation' | 'reads'>,

@@ -84,7 +84,10 @@ export function benchStore(): Promise<BenchStore> {
   return opened;
 }
 
-/** The id of this device at the bench. It lives and dies with what the device keeps, so that its count never begins anew under an old id. */
+/**
+ * The id of this device at the bench. It is stored together with the kept entries: if the browser clears the store,
+ * the id goes too. So the entries of one id are never counted from 1 twice.
+ */
 export async function benchDevice(): Promise<string> {
   const store = await benchStore();
   const change = store.transaction('facts', 'readwrite');

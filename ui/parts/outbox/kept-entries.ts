@@ -36,7 +36,7 @@ export async function keep(entry: New, seen?: number): Promise<KeptEntry> {
   return kept;
 }
 
-/** Whether anything stands behind a number: what was sent and taken away needs no look. */
+/** Whether the device keeps any entry after this number. */
 async function isOpen(
   kept: { getAllKeys: (range: IDBKeyRange) => Promise<unknown[]> },
   attemptId: number,

@@ -199,7 +199,7 @@ async function sendAll(): Promise<string | null> {
       if (sent.later) return sent.message;
       // The grant was ended: its maker signs in here again. Everybody else's goes on.
       if (sent.code === 'no-grant') await (await benchStore()).put('grants', { ...grant, at: 0 });
-      // Too much at once, or one of them is not as it should be: the others are found out by smaller parts.
+      // The batch is too large, or one entry is malformed. Send smaller parts to find out which.
       else if (entries.length > 1) atOnce = Math.ceil(entries.length / 2);
       else if (entries[0] !== undefined) stuck.set(entries[0].attemptId, sent.message);
       continue;
@@ -228,7 +228,7 @@ async function sendAll(): Promise<string | null> {
         stuck.set(attemptId, 'The server lacks an entry of one of the pieces: tell your instructor.');
       else await sendAgainFrom(attemptId, sequence);
     }
-    // Whatever a server of another release leaves without a word is not asked for again in this go.
+    // A server of another release may not answer for every entry. Those are not sent again in this round.
     for (const { attemptId, id } of entries)
       if (!awaits.some((each) => each.attemptId === attemptId) && howOf(fared, id) === 'not-yet')
         stuck.set(attemptId, NOT_KNOWN);

@@ -14,7 +14,10 @@ const textOf = (bytes: ArrayBuffer | Uint8Array) => btoa(String.fromCharCode(...
 const keyFrom = (base64: string) =>
   crypto.subtle.importKey('raw', bytesOf(base64), 'AES-GCM', false, ['encrypt', 'decrypt']);
 
-/** What stands outside is bound to what is closed; as the server reads it (data/seals.ts). */
+/**
+ * The plain fields beside the encrypted text are authenticated with it. The server builds the same text
+ * (data/seals.ts).
+ */
 const placeOf = ({ seal, attemptId, sequence }: Pick<SealedEntry, 'seal' | 'attemptId' | 'sequence'>) =>
   new TextEncoder().encode(`${seal} ${attemptId} ${sequence}`);
 
@@ -113,7 +116,7 @@ export async function openOwn(keys: Readonly<Record<string, string>>): Promise<v
       );
       opened.push(JSON.parse(new TextDecoder().decode(bytes)) as KeptEntry);
     } catch {
-      // Another's, under the same seal's name: it stays closed.
+      // It was encrypted with another key, so it can not be opened here. It stays as it is.
     }
   }
   const change = store.transaction(['kept', 'sealed'], 'readwrite', { durability: 'strict' });

@@ -41,11 +41,11 @@ function outputsOf(sheet: Sheet): Record<string, string> {
     passLines(sheet, show),
     proofLines(sheet),
   ];
-  const card = render(
+  const printed = render(
     <SetupSheet sheet={sheet} revision={1} student="One" tryNumber={1} back="/" files={sheetFiles('/x')} />,
   );
-  const html = card.container.innerHTML;
-  card.unmount();
+  const html = printed.container.innerHTML;
+  printed.unmount();
   return {
     'JSON of the sheet': JSON.stringify(sheet),
     'lines of paper and PDF': JSON.stringify(facts),

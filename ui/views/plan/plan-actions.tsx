@@ -4,17 +4,17 @@ import Link from 'next/link';
 import { memo } from 'react';
 import { Button, buttonClass } from '@/ui/kit/button';
 
-/** What can be done with the plan: hand it out, or look at its card. */
+/** What can be done with the plan: hand it out, or look at its sheet. */
 export const PlanActions = memo(function PlanActions({
   ready,
   toMend,
-  card,
+  sheet,
   onHandOut,
 }: {
   ready: boolean;
   /** How many fields stand in the way. */
   toMend: number;
-  card: string;
+  sheet: string;
   onHandOut: () => void;
 }) {
   return (
@@ -22,7 +22,7 @@ export const PlanActions = memo(function PlanActions({
       <Button tone="main" disabled={!ready} onClick={onHandOut}>
         Hand out…
       </Button>
-      <Link href={card} className={buttonClass('plain')} aria-disabled={!ready}>
+      <Link href={sheet} className={buttonClass('plain')} aria-disabled={!ready}>
         Sheet
       </Link>
       {!ready && <p className="col-span-2 text-sm text-ink-soft">{stillToMend(toMend)}</p>}

@@ -214,7 +214,7 @@ export function PlanningView(props: PlanningViewProps) {
               <PlanActions
                 ready={read.plan !== null}
                 toMend={read.issues.length}
-                card={`/exercises/${exerciseId}/card?lathe=${lathes.find((each) => each.lathe === lathe)?.id ?? ''}`}
+                sheet={`/exercises/${exerciseId}/sheet?lathe=${lathes.find((each) => each.lathe === lathe)?.id ?? ''}`}
                 onHandOut={openHandOut}
               />
             </section>

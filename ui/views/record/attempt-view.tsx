@@ -332,7 +332,7 @@ function Foot({
         </Link>
       )}
       {instructor && state !== 'not-begun' && state !== 'set-up' && <PlanFromLog attemptId={attemptId} />}
-      <Link href={`/attempts/${attemptId}/card`} className={buttonClass('plain', 'desk', 'min-h-12')}>
+      <Link href={`/attempts/${attemptId}/sheet`} className={buttonClass('plain', 'desk', 'min-h-12')}>
         Sheet
       </Link>
       <EndDialog proven={proven} open={asking} onOpenChange={setAsking} add={add} />

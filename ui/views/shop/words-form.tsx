@@ -11,7 +11,7 @@ import { send } from '@/ui/shell/send';
 
 const KEYS = Object.keys(WORD_SUGGESTIONS) as WordKey[];
 
-/** The words of the shop: chosen once, used everywhere, on the printed card too. What was handed out keeps its words. */
+/** The words of the shop: chosen once, used everywhere, on the printed sheet too. What was handed out keeps its words. */
 export function WordsForm({ words }: { words: ShopWords }) {
   const say = useToast();
   const list = useId();
@@ -43,7 +43,7 @@ export function WordsForm({ words }: { words: ShopWords }) {
     <section aria-label="Words" className="grid max-w-3xl gap-2">
       <h2 className="text-2xl">Words of the shop</h2>
       <p className="text-sm text-ink-soft">
-        What the shop calls things, chosen once and used everywhere, on the printed card too. What was handed
+        What the shop calls things, chosen once and used everywhere, on the printed sheet too. What was handed
         out keeps its words.
       </p>
       <form

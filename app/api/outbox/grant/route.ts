@@ -9,7 +9,7 @@ const DEVICE = 'Send the UUID of the device.';
 const SEAL = 'Send the UUIDs of the seals.';
 const schema = object({
   device: exactText(36).uuid(DEVICE).required(DEVICE),
-  /** By which entries of the viewer are closed on the device. */
+  /** Seals of the viewer’s entries that lie encrypted on the device. */
   seals: array(exactText(36).uuid(SEAL).required(SEAL)).max(50, 'At most 50 seals.').default([]),
 });
 

@@ -1,3 +1,4 @@
+import { eventData } from '../entry/events';
 import { pitchDiameterByCrestFlat } from '@/core/measuring/proof/crest-flat';
 import type { Sheet } from '../../sheet/sheet';
 import { isKind, type Entry } from '../entry/entry';
@@ -6,7 +7,8 @@ import { isKind, type Entry } from '../entry/entry';
 function crestOfRecord(sheet: Sheet, live: readonly Entry[]): number {
   return live.reduce((crest, entry) => {
     if (isKind('measurement')(entry) || isKind('trial')(entry)) return entry.content.crest ?? crest;
-    if (isKind('event')(entry) && entry.content.event === 'crests-filed') return entry.content.value ?? crest;
+    if (isKind('event')(entry) && eventData(entry.content.event)?.works === 'crests')
+      return entry.content.value ?? crest;
     if (isKind('refigure')(entry) && entry.content.what === 'work-diameter') return entry.content.value;
     return crest;
   }, sheet.workDiameter);

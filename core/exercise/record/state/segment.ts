@@ -64,7 +64,8 @@ export function afterEvent(
   switch (data?.effect) {
     case 'new-zero': {
       const { uncertainty } = entry.content;
-      // Nested in the groove the tool stands where it cut last; how surely, only whoever did it can say.
+      // Set into the groove, the tool stands at the depth of the last cut. How exactly, only the person who did it
+      // knows: that is the uncertainty.
       const carried = uncertainty !== null;
       return {
         ...segment,

@@ -1,3 +1,4 @@
+import { eventData } from '../entry/events';
 import type { NutTrial } from '@/core/measuring/nut/reckon-nut';
 import type { Sheet } from '../../sheet/sheet';
 import { isKind, type Entry } from '../entry/entry';
@@ -22,8 +23,9 @@ export function trialsOfPiece(sheet: Sheet, live: readonly Entry[], evidenceId: 
   for (const entry of live) {
     if (isKind('pass')(entry)) flanksWorked();
     if (isKind('event')(entry)) {
-      if (entry.content.event === 'crests-filed') crestsWorked(entry.content.value);
-      if (entry.content.event === 'flanks-worked') flanksWorked();
+      const works = eventData(entry.content.event)?.works;
+      if (works === 'crests') crestsWorked(entry.content.value);
+      if (works === 'flanks') flanksWorked();
     }
     if (isKind('stop')(entry) && entry.content.answer === 'done') {
       const { stopId } = entry.content;

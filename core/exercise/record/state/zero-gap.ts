@@ -1,3 +1,4 @@
+import { eventData } from '../entry/events';
 import { radialDepthOf } from '@/core/thread/compound/compound';
 import type { Sheet } from '../../sheet/sheet';
 import { lengthIn } from '@/core/base/units/length';
@@ -24,7 +25,7 @@ export function zeroGap(sheet: Sheet, live: readonly Entry[]): ZeroGap {
   const by = touch?.content.choice ?? null;
   const chip = live
     .filter(isKind('event'))
-    .findLast(({ content }) => content.event === 'first-chip' && content.value !== null);
+    .findLast(({ content }) => eventData(content.event)?.tellsGap === true && content.value !== null);
   if (chip?.content.value != null) {
     const { reads, graduation } = sheet.lathe.dial;
     const travel = reads === 'diameter' ? chip.content.value / 2 : chip.content.value;

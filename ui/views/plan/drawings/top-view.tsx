@@ -1,5 +1,6 @@
 'use client';
 
+import { HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
 import type { Swivel } from '@/core/machine/lathe/lathe';
 import { frameOfWay } from '@/core/machine/technique/cut-way';
@@ -53,7 +54,7 @@ function TopViewDrawing({
   const external = way.side === 'external';
   const unit = Math.min(width / 12, height / 9.6);
   const axis = 50 + 2.9 * unit;
-  const between = way.holding === 'between-centres';
+  const between = HOLDING_DATA[way.holding].dog;
   const plate = { left: width / 2 - 4.6 * unit, right: width / 2 - 3.4 * unit };
   const work = {
     left: plate.right + (between ? 0.8 * unit : 0),

@@ -8,4 +8,5 @@ export const crestsFiled = {
   effect: 'none',
   fault: 'none',
   value: 'crest',
+  works: 'crests',
 } as const satisfies EventData;

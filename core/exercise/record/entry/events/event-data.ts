@@ -30,6 +30,10 @@ export interface EventData {
   ofStep?: true;
   /** A figure belongs to it. */
   value?: 'reading' | 'speed' | 'crest';
+  /** What was worked by hand: crests are measured anew, with flanks no depth foretells any more. */
+  works?: 'crests' | 'flanks';
+  /** Its reading tells how far the tool stood off at the zero. */
+  tellsGap?: true;
   /** It can only happen to a part driven by a dog, or where a mark of the thread dial is caught. */
   only?: 'dog' | 'marks';
 }

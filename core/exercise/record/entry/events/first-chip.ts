@@ -8,4 +8,5 @@ export const firstChip = {
   effect: 'none',
   fault: 'none',
   value: 'reading',
+  tellsGap: true,
 } as const satisfies EventData;

@@ -7,4 +7,5 @@ export const flanksWorked = {
   then: 'Nothing is foretold from here: nut, mate or a measurement decides.',
   effect: 'ends',
   fault: 'none',
+  works: 'flanks',
 } as const satisfies EventData;

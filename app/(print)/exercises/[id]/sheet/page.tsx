@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import Link from 'next/link';
-import { loadPlanCard } from '@/data/plan-card';
+import { loadPlanSheet } from '@/data/plan-sheet';
 import { guardedPage, idOf } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
 import { SetupSheet } from '@/ui/parts/sheet/setup-sheet';
@@ -9,7 +9,7 @@ import { Notice } from '@/ui/shell/notice';
 
 export const metadata: Metadata = { title: 'Set-up sheet' };
 
-/** The card of the plan as it stands, on the lathe of `?lathe=`: the draft, or the revision when nothing changed since. */
+/** The sheet of the plan as it stands, on the lathe of `?lathe=`: the draft, or the revision when nothing changed since. */
 export default async function ExerciseCardPage({
   params,
   searchParams,
@@ -22,7 +22,7 @@ export default async function ExerciseCardPage({
   const latheId = typeof lathe === 'string' ? rowId(lathe) : null;
   const back = `/exercises/${id}`;
   return guardedPage(
-    (who) => loadPlanCard(who, id, latheId),
+    (who) => loadPlanSheet(who, id, latheId),
     ({ sheet, revision }) =>
       sheet === null ? (
         <Notice title="The plan is not whole yet">

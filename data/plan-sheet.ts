@@ -9,7 +9,7 @@ import type { PersonView } from './people';
 import { gaugesOf, shopOf } from './shop';
 
 /** The sheet of a plan as it stands on a lathe of the shop; null while the plan is not whole. Nothing is frozen by it. */
-export function loadPlanCard(
+export function loadPlanSheet(
   viewer: PersonView,
   exerciseId: number,
   latheId: number | null,
