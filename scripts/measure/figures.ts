@@ -7,7 +7,9 @@ export function percentile(values: readonly number[], share: number): number {
 /** Prints a figure against its promise; answers whether it was kept. */
 export function kept(name: string, value: number, most: number, unit: string): boolean {
   const good = value <= most;
-  console.log(`${good ? '●' : '⊘'} ${name.padEnd(66)} ${figure(value)} ${unit} (promised: ${figure(most)} ${unit})`);
+  console.log(
+    `${good ? '●' : '⊘'} ${name.padEnd(66)} ${figure(value)} ${unit} (promised: ${figure(most)} ${unit})`,
+  );
   return good;
 }
 

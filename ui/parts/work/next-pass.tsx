@@ -6,30 +6,20 @@ import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Figure } from '@/ui/kit/figure';
 import { bandText } from '@/ui/units/band-text';
 import { useShowLength } from '@/ui/units/display-unit';
+import { PassTitle } from './next-cut';
 import { NutSays } from './nut-says';
 import { slideWord } from '../sheet/slide-word';
-
-/** What a pass of the schedule is called. */
-export const KIND_WORDS = {
-  scratch: 'scratch pass',
-  rough: 'roughing',
-  finish: 'finishing',
-  spring: 'spring pass, no infeed',
-  unknown: 'of a kind that is not known here',
-};
 
 /** The next row of the schedule: the figure that the dial shows then, and what the thread is like after it. */
 export function NextPass({
   sheet,
   prediction,
   next,
-  starts,
   total,
 }: {
   sheet: Sheet;
   prediction: Prediction;
   next: NonNullable<Prediction['next']>;
-  starts: number;
   total: number;
 }) {
   const show = useShowLength();
@@ -39,14 +29,7 @@ export function NextPass({
   const band = next.pitchDiameterBand;
   return (
     <>
-      <h2 className="text-3xl">
-        Pass {next.n} of {total}{' '}
-        <span className="font-normal text-ink-soft">
-          · {KIND_WORDS[next.kind]}
-          {starts > 1 && `, start ${next.start}`}
-          {next.until !== null && ', until it is enough'}
-        </span>
-      </h2>
+      <PassTitle sheet={sheet} next={next} total={total} />
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
         <div>
           <span className="label text-ink-soft">

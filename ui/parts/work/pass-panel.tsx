@@ -1,23 +1,23 @@
 'use client';
 
 import { useState } from 'react';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import { DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
 import { Button } from '@/ui/kit/button';
 import { Field } from '@/ui/kit/field';
 import { Message } from '@/ui/kit/message';
-import { useKept } from '@/ui/shell/kept';
 import { bandText } from '@/ui/units/band-text';
 import { useShowLength } from '@/ui/units/display-unit';
 import { AllCut } from './all-cut';
 import { BlocksPanel } from './blocks-panel';
 import { CutByNut } from './cut-by-nut';
 import { EventDialog } from './event-dialog';
-import { Chips } from './chips';
 import { ImpliedSays } from './implied-says';
+import { DrivenBy, NoInfeedFirst, OtherMark } from './next-cut';
 import { NextPass } from './next-pass';
+import { useNextCut } from './use-next-cut';
 import { OwnCut } from './own-cut';
 import { Refigure } from './refigure';
 import { slideWord } from '../sheet/slide-word';
@@ -41,37 +41,15 @@ export function PassPanel({
   onScratch: () => void;
   onStep: (stepId: string) => void;
 }) {
-  const [mark, setMark] = useKept('mark-caught', '');
-  const [problem, setProblem] = useState<string | undefined>();
-  const [drive, setDrive] = useState<string | null>(null);
+  const cut = useNextCut(sheet, prediction, add);
   const [happened, setHappened] = useState(false);
   const { next, reading, remaining, cuts, passes, blocks, due } = prediction;
-  const { starts } = sheet.thread;
-  const { cycles } = sheet.words;
-  const driven = cycles.find((cycle) => cycle.drive === (drive ?? prediction.drive)) ?? cycles[0];
   const stop = remaining?.stopReading ?? null;
   const pastStop = next !== null && stop !== null && next.dialReading.value > stop.value + 1e-9;
-  const otherMark =
-    sheet.way.markRule === 'same' &&
-    mark !== '' &&
-    prediction.firstMark !== null &&
-    mark !== prediction.firstMark;
-
-  async function record(fields: Record<string, string>): Promise<boolean> {
-    const added = await add({
-      kind: 'pass',
-      plannedPass: next === null ? '' : String(next.n),
-      drive: driven?.drive ?? '',
-      mark: catchesMarks(driven?.drive) ? mark : '',
-      ...fields,
-    });
-    if (added.ok) {
-      setProblem(undefined);
-      if (cuts.length === 0) onScratch();
-    } else {
-      setProblem(added.fields.reading ?? added.fields.crossSlide ?? added.message);
-    }
-    return added.ok;
+  async function record(fields: EntryFields): Promise<boolean> {
+    const recorded = await cut.record(fields);
+    if (recorded && cuts.length === 0) onScratch();
+    return recorded;
   }
 
   return (
@@ -92,19 +70,9 @@ export function PassPanel({
           {next === null ? (
             <AllCut sheet={sheet} prediction={prediction} />
           ) : (
-            <NextPass
-              sheet={sheet}
-              prediction={prediction}
-              next={next}
-              starts={starts}
-              total={passes.length}
-            />
+            <NextPass sheet={sheet} prediction={prediction} next={next} total={passes.length} />
           )}
-          {prediction.segment.wantsPassAtNoInfeed && (
-            <Message tone="warning">
-              The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
-            </Message>
-          )}
+          <NoInfeedFirst segment={prediction.segment} />
           <Refigure sheet={sheet} prediction={prediction} canRecord={canRecord} add={add} />
           {pastStop && stop !== null && (
             <Message tone="warning">
@@ -125,46 +93,33 @@ export function PassPanel({
                     Cut as planned
                   </Button>
                 )}
-                {catchesMarks(driven?.drive) && (
+                {cut.catches && (
                   <Field
                     className="w-32"
                     label="Mark caught"
                     placeholder={prediction.firstMark ?? 'not noted'}
-                    value={mark}
-                    onChange={(event) => setMark(event.target.value)}
+                    value={cut.mark}
+                    onChange={(event) => cut.setMark(event.target.value)}
                   />
                 )}
               </div>
               <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
-              {otherMark && (
-                <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
-              )}
-              {driven !== undefined && (
+              <OtherMark cut={cut} firstMark={prediction.firstMark} />
+              {cut.cycle !== undefined && (
                 <div className="grid gap-1">
                   <div className="flex items-center justify-between gap-2">
-                    {cycles.length > 1 ? (
-                      <Chips
-                        label="Driven by"
-                        chosen={driven.drive}
-                        options={cycles.map((cycle) => ({
-                          id: cycle.drive,
-                          text: cycle.drive === 'unknown' ? cycle.name : DRIVE_DATA[cycle.drive].short,
-                          title: cycle.name,
-                        }))}
-                        onChoose={setDrive}
-                      />
-                    ) : (
-                      <span />
-                    )}
+                    <span>
+                      <DrivenBy sheet={sheet} cut={cut} />
+                    </span>
                     <Button onClick={() => setHappened(true)}>Something happened…</Button>
                   </div>
-                  <Steps steps={driven.steps} />
+                  <Steps steps={cut.cycle.steps} />
                 </div>
               )}
               <OwnCut sheet={sheet} unit={reading.unit} onRecord={record}>
                 <Button onClick={() => void record({ notTaken: 'yes' })}>Cut, reading not taken</Button>
               </OwnCut>
-              {problem !== undefined && <Message tone="error">{problem}</Message>}
+              {cut.problem !== null && <Message tone="error">{cut.problem}</Message>}
             </div>
           )}
         </>

@@ -7,14 +7,14 @@ import type { Prediction } from '@/core/exercise/record/state/predict';
 import { dialFigures } from '@/core/machine/lathe/dial-text';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import { DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
 import { useGauge } from '@/ui/parts/gauge/use-gauge';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { AllCut } from '@/ui/parts/work/all-cut';
 import { Chips } from '@/ui/parts/work/chips';
 import { CutByNut } from '@/ui/parts/work/cut-by-nut';
-import { KIND_WORDS } from '@/ui/parts/work/next-pass';
+import { DrivenBy, NoInfeedFirst, OtherMark, PassTitle } from '@/ui/parts/work/next-cut';
+import { useNextCut } from '@/ui/parts/work/use-next-cut';
 import { NutSays } from '@/ui/parts/work/nut-says';
 import { Refigure } from '@/ui/parts/work/refigure';
 import { slideWord } from '@/ui/parts/sheet/slide-word';
@@ -40,21 +40,10 @@ export function PassNow({
   const { next, passes, cuts } = prediction;
   const [typing, setTyping] = useState(false);
   const [typed, setTyped] = useKept('own-reading', '');
-  const [mark, setMark] = useKept('mark-caught', '');
-  const [otherDrive, setDrive] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
   const cutButton = useRef<HTMLButtonElement>(null);
-  const { cycles } = sheet.words;
-  const cycle = cycles.find((each) => each.drive === (otherDrive ?? prediction.drive)) ?? cycles[0];
-  const drive = cycle?.drive ?? prediction.drive;
+  const cut = useNextCut(sheet, prediction, add);
+  const { cycle, catches, mark, problem } = cut;
   const warnings = next === null ? [] : warnCut(sheet, prediction, next.dialReading.value);
-  const catches = catchesMarks(drive);
-  const otherMark =
-    catches &&
-    sheet.way.markRule === 'same' &&
-    mark !== '' &&
-    prediction.firstMark !== null &&
-    mark !== prediction.firstMark;
 
   // A readout sends where the slide stands: that is a reading to look at, and never the touch of “Cut”.
   useGauge(({ value }) => {
@@ -68,16 +57,9 @@ export function PassNow({
   }, [typing, cuts.length]);
 
   async function record(fields: EntryFields): Promise<boolean> {
-    const added = await add({
-      kind: 'pass',
-      plannedPass: next === null ? '' : String(next.n),
-      drive,
-      mark: catches ? mark : '',
-      ...fields,
-    });
-    setProblem(added.ok ? null : (added.fields.reading ?? added.fields.crossSlide ?? added.message));
-    if (added.ok) setTyping(false);
-    return added.ok;
+    const recorded = await cut.record(fields);
+    if (recorded) setTyping(false);
+    return recorded;
   }
 
   if (typing)
@@ -99,14 +81,7 @@ export function PassNow({
         <AllCut sheet={sheet} prediction={prediction} />
       ) : (
         <>
-          <h2 className="text-3xl">
-            Pass {next.n} of {passes.length}{' '}
-            <span className="font-normal text-ink-soft">
-              · {KIND_WORDS[next.kind]}
-              {sheet.thread.starts > 1 && `, start ${next.start}`}
-              {next.until !== null && ', until it is enough'}
-            </span>
-          </h2>
+          <PassTitle sheet={sheet} next={next} total={passes.length} />
           <p>
             <span className="label block text-ink-soft">
               {sheet.feed.as === 'figure' ? 'Readout to' : `${capital(slideWord(sheet))} to`}
@@ -125,11 +100,7 @@ export function PassNow({
           {prediction.nut !== null && <NutSays sheet={sheet} nut={prediction.nut} />}
         </>
       )}
-      {prediction.segment.wantsPassAtNoInfeed && (
-        <Message tone="warning">
-          The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
-        </Message>
-      )}
+      <NoInfeedFirst segment={prediction.segment} />
       <CutWarnings codes={warnings} />
       <div className="flex items-stretch gap-3">
         {next !== null && (
@@ -153,15 +124,13 @@ export function PassNow({
       </div>
       <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
       {problem !== null && <Message tone="error">{problem}</Message>}
-      {otherMark && (
-        <Message tone="warning">{`The first cut caught mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
-      )}
+      <OtherMark cut={cut} firstMark={prediction.firstMark} />
       {catches && marks.length > 0 && (
         <Chips
           label="Mark caught"
           chosen={mark}
           options={[...marks, BETWEEN].map((id) => ({ id, text: id }))}
-          onChoose={(id) => setMark(id === mark ? '' : id)}
+          onChoose={(id) => cut.setMark(id === mark ? '' : id)}
         />
       )}
       {cycle !== undefined && <Steps steps={cycle.steps} />}
@@ -172,18 +141,7 @@ export function PassNow({
         </p>
       )}
       <Refigure sheet={sheet} prediction={prediction} canRecord add={add} />
-      {cycles.length > 1 && (
-        <Chips
-          label="Driven by"
-          chosen={drive}
-          options={cycles.map((each) => ({
-            id: each.drive,
-            text: each.drive === 'unknown' ? each.name : DRIVE_DATA[each.drive].short,
-            title: each.name,
-          }))}
-          onChoose={setDrive}
-        />
-      )}
+      <DrivenBy sheet={sheet} cut={cut} />
     </div>
   );
 }

@@ -1,0 +1,63 @@
+import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet, SheetPass } from '@/core/exercise/sheet/sheet';
+import { DRIVE_DATA } from '@/core/machine/technique/drives';
+import { Message } from '@/ui/kit/message';
+import { Chips } from './chips';
+import type { NextCut } from './use-next-cut';
+
+/** What a pass of the schedule is called. */
+const KIND_WORDS = {
+  scratch: 'scratch pass',
+  rough: 'roughing',
+  finish: 'finishing',
+  spring: 'spring pass, no infeed',
+  unknown: 'of a kind that is not known here',
+};
+
+/** Which row of the schedule is next, and of what kind. */
+export function PassTitle({ sheet, next, total }: { sheet: Sheet; next: SheetPass; total: number }) {
+  return (
+    <h2 className="text-3xl">
+      Pass {next.n} of {total}{' '}
+      <span className="font-normal text-ink-soft">
+        · {KIND_WORDS[next.kind]}
+        {sheet.thread.starts > 1 && `, start ${next.start}`}
+        {next.until !== null && ', until it is enough'}
+      </span>
+    </h2>
+  );
+}
+
+export function NoInfeedFirst({ segment }: Pick<Prediction, 'segment'>) {
+  if (!segment.wantsPassAtNoInfeed) return null;
+  return (
+    <Message tone="warning">
+      The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
+    </Message>
+  );
+}
+
+export function OtherMark({ cut, firstMark }: { cut: NextCut } & Pick<Prediction, 'firstMark'>) {
+  if (!cut.otherMark) return null;
+  return (
+    <Message tone="warning">{`The first cut caught mark ${firstMark}: this plan wants always the same.`}</Message>
+  );
+}
+
+/** The drives that this lathe can have; nothing where there is no choice. */
+export function DrivenBy({ sheet, cut }: { sheet: Sheet; cut: NextCut }) {
+  const { cycles } = sheet.words;
+  if (cycles.length < 2) return null;
+  return (
+    <Chips
+      label="Driven by"
+      chosen={cut.drive}
+      options={cycles.map(({ drive, name }) => ({
+        id: drive,
+        text: drive === 'unknown' ? name : DRIVE_DATA[drive].short,
+        title: name,
+      }))}
+      onChoose={(drive) => cut.setDrive(drive)}
+    />
+  );
+}
