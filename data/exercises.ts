@@ -16,7 +16,8 @@ import { conflict, outcomeOf, refuse, refuseFields, type Outcome } from './outco
 import { REMOVED, type PersonView } from './people';
 import { change, insertRow, rowOf, rowsOf } from './query';
 import { recordsOf } from './records';
-import { lathesOf } from './shop';
+import { lathesOf, planBook } from './shop';
+import type { PlanBook } from '@/core/exercise/plan/plan-book';
 
 export interface ExerciseView {
   id: number;
@@ -29,6 +30,8 @@ export interface ExerciseView {
   /** Students of the class, and at the end the instructor herself. */
   students: { id: number; name: string; openAttempt: boolean; self: boolean }[];
   lathes: { id: number; lathe: Lathe }[];
+  /** Tools and gauges that are offered. */
+  book: PlanBook;
   /** Exercises of the class that were handed out, to begin a new one with. */
   others: { id: number; title: string; thread: string }[];
 }
@@ -97,7 +100,7 @@ export function exerciseFromLog(viewer: PersonView, attemptId: number): Promise<
 export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Outcome<ExerciseView>> {
   return outcomeOf(async () => {
     const exercise = await ownExercise(viewer, exerciseId);
-    const [revisions, students, lathes, others] = await Promise.all([
+    const [revisions, students, lathes, book, others] = await Promise.all([
       rowsOf<{ number: number; issuedAt: Date }>(
         'SELECT number, issued_at AS issuedAt FROM revisions WHERE exercise_id = ? ORDER BY number DESC',
         [exerciseId],
@@ -111,6 +114,7 @@ export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Ou
         [exerciseId, exercise.classId, viewer.id, REMOVED],
       ),
       lathesOf(),
+      planBook(),
       rowsOf<{ id: number; title: string; thread: string }>(
         `SELECT id, title, thread FROM exercises WHERE class_id = ? AND id <> ? AND revision IS NOT NULL
           ORDER BY updated_at DESC, id DESC LIMIT 30`,
@@ -131,9 +135,13 @@ export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Ou
         self: role !== 'student',
       })),
       lathes: lathes.filter(({ archived }) => !archived).map(({ id, document }) => ({ id, lathe: document })),
+      book: { tools: offered(book.tools), gauges: offered(book.gauges) },
     };
   });
 }
+
+const offered = <D>(items: readonly { id: number; archived: boolean; document: D }[]) =>
+  items.filter(({ archived }) => !archived).map(({ id, document }) => ({ id, document }));
 
 /** The plan that was handed out last, as a document. */
 export function lastPlan(

@@ -19,7 +19,7 @@ import { sheetOf } from './frozen';
 import { conflict, notFound, outcomeOf, refuseFields, type Outcome } from './outcome';
 import { REMOVED, type PersonView } from './people';
 import { change, insertRow, insertRows, places, rowOf, rowsOf } from './query';
-import { gaugesOf, lathesOf, shopOf } from './shop';
+import { planBook, lathesOf, shopOf } from './shop';
 import { contentHash, storedJson } from './stored-json';
 import { SUMMARY_COLUMNS, sheetIdOf, sheetIdsOfHandOut, summaryValues } from './summaries';
 
@@ -51,7 +51,7 @@ export function handOut(
     if (plan === null || inputs.marking === undefined) return conflict('The plan is not complete.');
     const nonsense = nonsenseIn(plan);
     if (nonsense.length > 0) return refuseFields(nonsense);
-    const [shop, gauges, all] = await Promise.all([shopOf(), gaugesOf(), lathesOf()]);
+    const [shop, book, all] = await Promise.all([shopOf(), planBook(), lathesOf()]);
     const lathes = all.filter(({ id, archived }) => latheIds.includes(id) && !archived);
     if (lathes.length !== new Set(latheIds).size) return notFound('lathe in this shop');
     const refused = lathes.flatMap(({ document }) => refusedByLathe(plan, document));
@@ -63,8 +63,7 @@ export function handOut(
       document: sheetFor({
         plan,
         lathe: item.document,
-        tool: null,
-        gauges: gauges.map(({ document }) => document),
+        book,
         words: shop.words,
       }),
     }));

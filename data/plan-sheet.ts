@@ -6,7 +6,7 @@ import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { lastPlan, loadExercise } from './exercises';
 import { outcomeOf, passOn, type Outcome } from './outcome';
 import type { PersonView } from './people';
-import { gaugesOf, shopOf } from './shop';
+import { planBook, shopOf } from './shop';
 
 /** The sheet of a plan as it stands on a lathe of the shop; null while the plan is not whole. Nothing is frozen by it. */
 export function loadPlanSheet(
@@ -21,15 +21,14 @@ export function loadPlanSheet(
     const lathe =
       (exercise.lathes.find(({ id }) => id === latheId) ?? exercise.lathes[0])?.lathe ??
       usualLathe(evaluation.thread?.unit ?? 'in');
-    const [shop, gauges] = await Promise.all([shopOf(), gaugesOf()]);
+    const [shop, book] = await Promise.all([shopOf(), planBook()]);
     const last = await lastPlan(viewer, exerciseId);
     const same = 'done' in last && JSON.stringify(last.done.plan) === JSON.stringify(plan);
     return {
       sheet: sheetFor({
         plan,
         lathe,
-        tool: null,
-        gauges: gauges.map(({ document }) => document),
+        book,
         words: shop.words,
       }),
       revision: same ? last.done.number : null,

@@ -7,6 +7,7 @@ import type { LatheForm } from '@/core/machine/lathe/form/lathe-form';
 import { BOOK_KINDS, BOOKS, type BookDocument, type BookKind } from '@/core/machine/book/book';
 import { readBookForm, type BookForm } from '@/core/machine/book/read-book-form';
 import { readBookRows } from '@/core/machine/book/book-table';
+import { readToolDocument, type ToolDocument } from '@/core/thread/tool/tool-document';
 import { readGauge, type Gauge } from '@/core/measuring/gauging/gauge';
 import { checkWords } from '@/core/machine/shop/check-words';
 import { readShopWords, type ShopWords, type WordKey } from '@/core/machine/shop/words-document';
@@ -57,6 +58,12 @@ async function itemsOf<D>(kind: ItemKind, read: (stored: unknown) => D): Promise
 /** The lathes of the shop, as they are now. */
 export const lathesOf = (): Promise<ShopItem<Lathe>[]> => itemsOf('lathe', readLathe);
 export const gaugesOf = (): Promise<ShopItem<Gauge>[]> => itemsOf('gauge', readGauge);
+
+/** The tools and gauges of which a plan may name some. What was put away is still found by its number. */
+export async function planBook(): Promise<{ tools: ShopItem<ToolDocument>[]; gauges: ShopItem<Gauge>[] }> {
+  const [tools, gauges] = await Promise.all([itemsOf('tool', readToolDocument), gaugesOf()]);
+  return { tools, gauges };
+}
 
 export interface Shop {
   timeZone: string;

@@ -1,3 +1,4 @@
+import { NO_BOOK } from '@/core/exercise/plan/plan-book';
 import { proposeMark } from '@/core/exercise/marking/propose-mark';
 import { usualScheme } from '@/core/exercise/marking/usual-scheme';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
@@ -17,7 +18,7 @@ const told = EXERCISES.flatMap(({ form, attempts, lathes }) => {
   const { plan, issues } = readPlan(form);
   if (plan === null) throw new Error(issues[0]?.message);
   const lathe = LATHES[lathes[0] ?? 'Lathe 1'];
-  const sheet = sheetFor({ plan, lathe, tool: null, gauges: [], words: USUAL_WORDS });
+  const sheet = sheetFor({ plan, lathe, book: NO_BOOK, words: USUAL_WORDS });
   return attempts.map(({ student, story }, index) => {
     let count = 0;
     const newId = () => `id${(count += 1)}`;

@@ -1,3 +1,4 @@
+import { NO_BOOK } from '@/core/exercise/plan/plan-book';
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { addDays } from 'date-fns/addDays';
@@ -232,7 +233,7 @@ function formatOf({ kind }: Entry['content']): number {
 
 /** The sheet of a plan on a lathe of the demo shop. */
 export function sheetOn(plan: Plan, name: LatheName): Sheet {
-  return sheetFor({ plan, lathe: LATHES[name], tool: null, gauges: [], words: USUAL_WORDS });
+  return sheetFor({ plan, lathe: LATHES[name], book: NO_BOOK, words: USUAL_WORDS });
 }
 
 /** Half past eight in the morning, some days ago. */

@@ -1,3 +1,4 @@
+import { NO_BOOK } from '@/core/exercise/plan/plan-book';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { usualScheme } from '@/core/exercise/marking/usual-scheme';
@@ -39,7 +40,7 @@ export function planFor(leaves: Leaves = {}): Plan {
 
 /** For tests: its sheet on a lathe. */
 export function sheetOf(leaves: Leaves = {}, lathe: Lathe = usualLathe('in')): Sheet {
-  return sheetFor({ plan: planFor(leaves), lathe, tool: null, gauges: [], words: USUAL_WORDS });
+  return sheetFor({ plan: planFor(leaves), lathe, book: NO_BOOK, words: USUAL_WORDS });
 }
 
 /** For tests: the usual scheme, for any sheet. */

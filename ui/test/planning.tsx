@@ -1,3 +1,4 @@
+import { NO_BOOK, type PlanBook } from '@/core/exercise/plan/plan-book';
 import { type ReactNode, useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
@@ -16,10 +17,12 @@ function formWith(leaves: Record<string, string>): PlanForm {
 export function Planned({
   form: leaves,
   lathe = usualLathe('in'),
+  book = NO_BOOK,
   children,
 }: {
   form: Record<string, string>;
   lathe?: Lathe;
+  book?: PlanBook;
   children: ReactNode;
 }) {
   const form = useForm<PlanForm>({ defaultValues: formWith(leaves) });
@@ -27,7 +30,16 @@ export function Planned({
   const read = useMemo(() => readPlan(values, lathe), [values, lathe]);
   return (
     <PlanningProvider
-      value={{ exerciseId: 1, form, values, read, lathe, lathes: [{ id: 1, lathe }], touched: () => true }}
+      value={{
+        exerciseId: 1,
+        form,
+        values,
+        read,
+        lathe,
+        lathes: [{ id: 1, lathe }],
+        book,
+        touched: () => true,
+      }}
     >
       {children}
     </PlanningProvider>

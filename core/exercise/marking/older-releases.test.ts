@@ -1,3 +1,4 @@
+import { NO_BOOK } from '../plan/plan-book';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { readLathe } from '@/core/machine/lathe/lathe';
@@ -33,7 +34,8 @@ interface Stored {
  * What releases before stored, and what they made of it: plans of version 2, sheets of version 1 and records of format 2
  * (`version-2`), plans of version 3, sheets of version 2 and lathes of version 1 (`version-3`),
  * plans of version 4 (`version-4`), plans of version 5 and sheets of version 3 (`version-5`),
- * plans of version 6 and sheets of version 4 (`version-6`), plans of version 7 and sheets of version 5 (`version-7`).
+ * plans of version 6 and sheets of version 4 (`version-6`), plans of version 7 and sheets of version 5 (`version-7`),
+ * plans of version 8 and schemes of version 2 (`version-8`).
  */
 const of = (release: string) =>
   JSON.parse(
@@ -46,6 +48,7 @@ const stored = [
   ...of('version-5'),
   ...of('version-6'),
   ...of('version-7'),
+  ...of('version-8'),
 ];
 
 const toTheBit = (size: number | null) => (size === null ? null : Number(size.toPrecision(13)));
@@ -74,7 +77,7 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
   'an older plan opens, and its copy makes a plan: %s',
   (_, { plan, draft }) => {
     const read = readStoredPlan(plan);
-    expect(read.version).toBe(7);
+    expect(read.version).toBe(8);
     const again = readPlan(formOfPlan(read));
     expect(again.issues).toEqual([]);
     const { designation, hand, starts } = read.thread;
@@ -83,8 +86,7 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
     const sheet = sheetFor({
       plan: read as Plan,
       lathe: usualLathe('in'),
-      tool: null,
-      gauges: [],
+      book: NO_BOOK,
       words: USUAL_WORDS,
     });
     expect(sheet.passes.length).toBeGreaterThan(4);
@@ -99,13 +101,13 @@ test('the lathes of those days are read, and a sheet made on one anew tells the 
     ...of('version-5'),
     ...of('version-6'),
     ...of('version-7'),
+    ...of('version-8'),
   ]) {
     const read = readSheet(sheet);
     const again = sheetFor({
       plan: readStoredPlan(plan) as Plan,
       lathe: readLathe(lathe),
-      tool: null,
-      gauges: [],
+      book: NO_BOOK,
       words: USUAL_WORDS,
     });
     const readings = ({ passes, compound, feed }: typeof read) => [

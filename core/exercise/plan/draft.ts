@@ -5,6 +5,8 @@ import { liftDraft1 } from './older/lift-draft-1';
 export interface EvidenceForm {
   kind: string;
   wire: string;
+  /** Number of a gauge in the shop's book. */
+  record: string;
   gauge: string;
   /** A class such as `2B`, a size, or `?` where nothing is known. */
   nut: string;
@@ -86,6 +88,8 @@ export interface PlanForm {
   tool: {
     tip: { kind: string; flat: string; radius: string; pitchFrom: string; pitchTo: string };
     material: string;
+    /** Number of a tool in the shop's book. */
+    record: string;
     bar: { diameter: string; reach: string };
   };
   technique: {
@@ -138,6 +142,7 @@ export interface PlanForm {
 export const EMPTY_EVIDENCE: EvidenceForm = {
   kind: 'wires',
   wire: '',
+  record: '',
   gauge: '',
   nut: '',
   nutUncertainty: '',
@@ -195,6 +200,7 @@ export const EMPTY_PLAN_FORM: PlanForm = {
   tool: {
     tip: { kind: 'flat', flat: '', radius: '', pitchFrom: '', pitchTo: '' },
     material: '',
+    record: '',
     bar: { diameter: '', reach: '' },
   },
   technique: {
@@ -267,6 +273,7 @@ export const PLAN_FIELDS = [
   'tool.tip.pitchFrom',
   'tool.tip.pitchTo',
   'tool.material',
+  'tool.record',
   'tool.bar.diameter',
   'tool.bar.reach',
   'technique.direction',

@@ -57,6 +57,7 @@ export function formOfPlan(plan: StoredPlan, marking?: SectionPoints): PlanForm 
     tool: {
       tip: tipForm(tool.tip),
       material: tool.material ?? '',
+      record: figure(tool.record),
       bar: { diameter: text(tool.bar?.diameter ?? null), reach: text(tool.bar?.reach ?? null) },
     },
     technique: {
@@ -201,6 +202,7 @@ function evidenceForm(each: StoredPlan['proof']['evidence'][number]): EvidenceFo
     ...EMPTY_EVIDENCE,
     kind: each.kind,
     wire: text(each.wire),
+    record: figure(each.record),
     gauge: each.gauge ?? '',
     nut: each.gaugeKnown ? (each.gaugeClass ?? text(each.gaugeSize)) : '?',
     nutUncertainty: text(each.gaugeUncertainty),

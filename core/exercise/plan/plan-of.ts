@@ -47,7 +47,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
   const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 7,
+    version: 8,
     title,
     thread: {
       designation: printDesignation(thread),
@@ -81,6 +81,8 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
         work.bar.diameter == null && work.bar.reach == null
           ? null
           : { diameter: given(work.bar.diameter), reach: given(work.bar.reach) },
+      // Last, as the lift of older plans puts it: a plan that did not change is found to be the same.
+      record: work.toolRecord,
     },
     technique: {
       direction: way.direction,
@@ -117,10 +119,11 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
     },
     proof: {
       targetPitchDiameter,
-      evidence: evidence.map((each, index) => ({
+      evidence: evidence.map(({ record, ...each }, index) => ({
         ...each,
         wire: each.kind === 'wires' ? (each.wire ?? wireDiameter) : null,
         decides: index === 0,
+        record,
       })),
     },
     worksheet: { asks: inputs.worksheet },

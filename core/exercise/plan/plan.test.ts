@@ -386,7 +386,7 @@ describe('stored documents', () => {
     expect(formFrom({ format: 'oyakata-draft', version: 3, ...form })).toEqual(form);
   });
   test.each([
-    [{ format: 'oyakata-plan', version: 8 }, 'later release'],
+    [{ format: 'oyakata-plan', version: 9 }, 'later release'],
     [{ format: 'oyakata-lathe', version: 1 }, 'not oyakata-plan'],
     [{ ...planFor(), title: 5 }, 'title'],
     [{ ...planFor(), extra: 1 }, 'extra'],

@@ -44,6 +44,7 @@ import { liftPlan3 } from './older/lift-plan-3';
 import { liftPlan4 } from './older/lift-plan-4';
 import { liftPlan5 } from './older/lift-plan-5';
 import { liftPlan6 } from './older/lift-plan-6';
+import { liftPlan7 } from './older/lift-plan-7';
 import {
   START_ORDERS,
   PLACES_OF_PROOF,
@@ -87,7 +88,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 7),
+  ...header('oyakata-plan', 8),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -130,6 +131,8 @@ export const storedPlanSchema = part({
       pitchTo: insertPitch(),
     }),
     material: maybeWords(120),
+    /** Its number in the shop's book, from which its figures were taken; null: of no record. */
+    record: maybeWhole(1, 1e9),
     /** Of a boring bar: how stout it is, and how far it reaches out of its holder. */
     bar: maybePart({ diameter: maybeLength(), reach: maybeLength() }),
   }),
@@ -184,6 +187,8 @@ export const storedPlanSchema = part({
         id: words(40).min(1),
         kind: namedOrUnknown(EVIDENCE_KINDS),
         wire: maybeLength(),
+        /** Number of the gauge in the shop's book; null: of no record. */
+        record: maybeWhole(1, 1e9),
         gauge: maybeWords(120),
         /** Class of the nut or plug; null: its usual mate, or not known. */
         gaugeClass: maybeWords(20),
@@ -248,7 +253,7 @@ export type PlanStep = Plan['steps'][number];
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<StoredPlan>({
   format: 'oyakata-plan',
-  version: 7,
+  version: 8,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4, 5: liftPlan5, 6: liftPlan6 },
+  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4, 5: liftPlan5, 6: liftPlan6, 7: liftPlan7 },
 });

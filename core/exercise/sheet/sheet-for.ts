@@ -2,7 +2,6 @@ import { compoundFeedFor, radialDepthOf } from '@/core/thread/compound/compound'
 import { depthCaseOf, pitchDiameterAt, radialDepthFor } from '@/core/thread/depth/radial-depth';
 import { MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
 import { overWires, wireCaseOf } from '@/core/measuring/gauging/three-wires';
-import type { Gauge } from '@/core/measuring/gauging/gauge';
 import { leadOfThread } from '@/core/machine/gearing/lead-of-thread';
 import { diameterAt } from '@/core/thread/geometry/frame';
 import { grooveCaseOf } from '@/core/cutting/groove/groove-case';
@@ -13,6 +12,7 @@ import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { planDefaults } from '../plan/plan-defaults';
 import type { Plan } from '../plan/plan';
+import { recordOf, type PlanBook } from '../plan/plan-book';
 import { constantAreaRows } from '@/core/cutting/schedule/exact-rows';
 import { lastGraduation, passesOnDial, rowsOnDial } from '@/core/cutting/schedule/passes-on-dial';
 import { inShopWords } from '@/core/machine/shop/in-shop-words';
@@ -31,7 +31,6 @@ import { printTpi } from '@/core/thread/standards/inch-size';
 import { formOf } from '@/core/thread/standards/systems';
 import { threadLimits } from '@/core/thread/standards/limits';
 import type { Tip } from '@/core/thread/tool/tip';
-import type { ToolDocument } from '@/core/thread/tool/tool-document';
 import { lengthIn } from '@/core/base/units/length';
 import { roundTo } from '@/core/base/units/round';
 import { arrangeSteps } from './arrange-steps';
@@ -55,9 +54,8 @@ import { wayOfPlan } from './way-of-plan';
 export interface SheetCase {
   plan: Plan;
   lathe: Lathe;
-  /** The tool taken up; null where the plan's own tip stands. */
-  tool: ToolDocument | null;
-  gauges: readonly Gauge[];
+  /** The shop's tools and gauges, of which the plan may name some. */
+  book: PlanBook;
   words: ShopWords;
 }
 
@@ -71,7 +69,7 @@ class UnknownThread extends Error {
  * judge: a plan that nobody would hand out still has a sheet.
  * @throws UnknownThread
  */
-export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
+export function sheetFor({ plan, lathe, book, words }: SheetCase): Sheet {
   const read = parseDesignation(plan.thread.designation);
   if (!read.ok) throw new UnknownThread(`${plan.thread.designation}: ${read.issues[0]?.message ?? ''}`);
   const { thread } = read.value;
@@ -85,7 +83,7 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
   const leadsToStart = slide !== 'compound' && plan.thread.startsBy === 'compound';
   const angleDeg = leadsToStart ? 90 : (plan.infeed.compoundAngleDeg ?? 0);
   const feedAngleDeg = feedAngleOf(way.infeed, plan.infeed.compoundAngleDeg ?? 0);
-  const { tip, known } = tipOf(plan, tool, thread);
+  const { tip, known } = tipOf(plan, thread);
   const workDiameter = lengthIn(plan.work.diameter, unit);
   const target = lengthIn(plan.proof.targetPitchDiameter, unit);
   const evidence = plan.proof.evidence.find(({ kind, wire }) => kind === 'wires' && wire !== null);
@@ -222,11 +220,19 @@ export function sheetFor({ plan, lathe, tool, words }: SheetCase): Sheet {
       }),
     ),
     stops: sheetStops(rows.stops, passes, way, measuring.mate),
-    proof: sheetProof(plan, thread, limits, workDiameter),
+    proof: sheetProof(plan, thread, limits, workDiameter, book),
     note: drive !== way.drive && way.drive !== 'free' ? otherwise(threadDial.says) : null,
   };
   const steps = arrangeSteps(
-    setupSteps({ plan, way, drive, sheet, measuring, words: techniqueWords(USUAL_WORDS, measuring.work) }),
+    setupSteps({
+      plan,
+      way,
+      drive,
+      sheet,
+      measuring,
+      tool: recordOf(book.tools, plan.tool.record),
+      words: techniqueWords(USUAL_WORDS, measuring.work),
+    }),
     plan.steps,
   );
   return inWordsOfShop(
@@ -323,13 +329,13 @@ function shownBy(
   };
 }
 
-function tipOf(plan: Plan, tool: ToolDocument | null, thread: Thread): { tip: Tip; known: boolean } {
-  const stored = tool ?? plan.tool.tip;
+function tipOf(plan: Plan, thread: Thread): { tip: Tip; known: boolean } {
+  const stored = plan.tool.tip;
   const { unit } = thread;
-  if (stored.radius !== null && (tool !== null || plan.tool.tip.kind !== 'flat'))
+  if (stored.radius !== null && stored.kind !== 'flat')
     return { tip: { kind: 'radius', radius: lengthIn(stored.radius, unit) }, known: true };
   if (stored.flat !== null) return { tip: { kind: 'flat', flat: lengthIn(stored.flat, unit) }, known: true };
-  if (tool === null && plan.tool.tip.kind === 'sharp') return { tip: { kind: 'sharp' }, known: true };
+  if (stored.kind === 'sharp') return { tip: { kind: 'sharp' }, known: true };
   return {
     tip: { kind: 'flat', flat: planDefaults(thread, threadLimits(thread)).tipFlat.value },
     known: false,

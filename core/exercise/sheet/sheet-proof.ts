@@ -1,5 +1,6 @@
 import { nutOfClass, nutOfSize } from '@/core/measuring/nut/nut-size';
 import type { Plan, PlanEvidence } from '../plan/plan';
+import { gaugeSays, recordOf, type PlanBook } from '../plan/plan-book';
 import { STRENGTH_WORDS } from '@/core/measuring/proof/evidence/evidence-data';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { takesOutOfClass } from '@/core/measuring/proof/nut-strength';
@@ -20,6 +21,7 @@ export function sheetProof(
   thread: Thread,
   limits: ThreadLimits,
   workDiameter: number,
+  book: PlanBook,
 ): Sheet['proof'] {
   const { unit } = thread;
   const inUnit = (length: Length | null) => (length === null ? null : lengthIn(length, unit));
@@ -35,13 +37,19 @@ export function sheetProof(
       weight: each.weight,
       wanted: each.answersWanted,
       nut,
-      gauge: each.gauge,
+      gauge: gaugeOf(each, book),
       bothEnds: each.bothEnds,
       toShoulder: each.toShoulder,
       ...valueLimits(each, thread, limits, workDiameter),
       fromReading: inUnit(each.fromReading),
     };
   });
+}
+
+/** The gauge to take up: of the shop's book in its words, or as it was typed. */
+function gaugeOf({ record, gauge }: PlanEvidence, { gauges }: PlanBook): string | null {
+  const found = recordOf(gauges, record);
+  return found === null ? gauge : gaugeSays(found).slice(0, 120);
 }
 
 function nutBand(each: PlanEvidence, thread: Thread): Band | null {

@@ -1,3 +1,4 @@
+import { NO_BOOK } from '../plan/plan-book';
 import { HOLDINGS, HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { leadOfThread } from '@/core/machine/gearing/lead-of-thread';
 import type { Lathe } from '@/core/machine/lathe/lathe';
@@ -30,7 +31,7 @@ export interface LatheAnswer {
 
 /** Whether a lathe can do what a plan asks, by which technique, how near, how fast, and what is missing. */
 export function whichLathe(plan: Plan, lathe: Lathe, words: ShopWords): LatheAnswer {
-  const sheet = sheetFor({ plan, lathe, tool: null, gauges: [], words });
+  const sheet = sheetFor({ plan, lathe, book: NO_BOOK, words });
   const refused = refusedByLathe(plan, lathe);
   const asked = plan.technique.drive;
   const { drive } = sheet.way;

@@ -23,6 +23,7 @@ export const GAUGE_KINDS = [
   'centre-gauge',
   'other',
 ] as const;
+export type GaugeKind = (typeof GAUGE_KINDS)[number];
 
 /** A measuring tool of the shop: a set of wires or balls, a micrometer, a gauge, a nut or an own master, as a document with revisions. */
 const gaugeSchema = part({

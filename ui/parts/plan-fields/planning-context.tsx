@@ -4,6 +4,7 @@ import { createContext, useContext } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import type { PlanField, PlanForm } from '@/core/exercise/plan/draft';
+import type { PlanBook } from '@/core/exercise/plan/plan-book';
 import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
 
 /** What the parts of the planning view share: the form, and all that follows from it. */
@@ -17,6 +18,8 @@ export interface Planning {
   lathe: Lathe;
   /** All lathes of the shop that are offered. */
   lathes: readonly { id: number; lathe: Lathe }[];
+  /** Tools and gauges of the shop's book; none where a plan is only looked at. */
+  book: PlanBook;
   /** A required field that was never touched is asked for, not scolded. */
   touched: (field: string) => boolean;
 }

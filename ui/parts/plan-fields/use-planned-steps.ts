@@ -21,18 +21,18 @@ export interface PlannedStep {
  * nothing is stored and the proposal follows the other stages.
  */
 export function usePlannedSteps() {
-  const { read, lathe } = usePlanning();
+  const { read, lathe, book } = usePlanning();
   const words = useShopWords();
   const { rows, set } = useList('steps');
   const { plan } = read;
   const { given, proposed } = useMemo(() => {
     if (plan === null) return { given: [], proposed: [] };
-    const on = { lathe, tool: null, gauges: [], words };
+    const on = { lathe, book, words };
     return {
       given: sheetFor({ plan, ...on }).steps,
       proposed: sheetFor({ plan: { ...plan, steps: [] }, ...on }).steps,
     };
-  }, [plan, lathe, words]);
+  }, [plan, lathe, book, words]);
   const steps = useMemo(() => {
     const typedOf = (id: string): StepForm => rows.find((row) => row.id === id) ?? { ...EMPTY_STEP, id };
     const off = rows

@@ -1,5 +1,6 @@
 'use client';
 
+import { NO_BOOK, type PlanBook } from '@/core/exercise/plan/plan-book';
 import { useRouter } from 'next/navigation';
 import { useCallback, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -59,6 +60,8 @@ export interface PlanningViewProps {
   revisions: { number: number; issuedAt: string }[];
   students: HandOutStudent[];
   lathes: { id: number; lathe: Lathe }[];
+  /** Tools and gauges of the shop's book. */
+  book?: PlanBook;
   /** Exercises of the shop to begin a new one with. */
   others?: OtherExercise[];
   who: { name: string; role: string };
@@ -67,7 +70,7 @@ export interface PlanningViewProps {
 /** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
 export function PlanningView(props: PlanningViewProps) {
   const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, lathes, who } = props;
-  const { others = NONE } = props;
+  const { others = NONE, book = NO_BOOK } = props;
   const form = useForm<PlanForm>({
     defaultValues: draft,
   });
@@ -100,8 +103,8 @@ export function PlanningView(props: PlanningViewProps) {
     const [touchedFields, dirtyFields] = JSON.parse(marks) as [object, object];
     const touched = (field: string) =>
       isSet(touchedFields, field) || isSet(dirtyFields, field) || leafOf(draft, field) !== '';
-    return { exerciseId, form, values, read, lathe, lathes, touched };
-  }, [exerciseId, form, values, read, lathe, lathes, draft, marks]);
+    return { exerciseId, form, values, read, lathe, lathes, book, touched };
+  }, [exerciseId, form, values, read, lathe, lathes, book, draft, marks]);
   const { thread, passes, stops } = read.evaluation;
   const chosen = Math.min(pass ?? passes?.length ?? 0, passes?.length ?? 0);
   const stepChosen = useMemo(() => ({ chosen: step, onChoose: setStep }), [step]);

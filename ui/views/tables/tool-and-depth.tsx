@@ -1,5 +1,6 @@
 'use client';
 
+import { NO_BOOK } from '@/core/exercise/plan/plan-book';
 import { useEffect, useMemo } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { capital, MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
@@ -52,7 +53,16 @@ export default function ToolAndDepth({
   const say = useSay();
   return (
     <PlanningProvider
-      value={{ exerciseId: null, form, values, read, lathe, lathes: NO_LATHES, touched: () => true }}
+      value={{
+        exerciseId: null,
+        form,
+        values,
+        read,
+        lathe,
+        lathes: NO_LATHES,
+        book: NO_BOOK,
+        touched: () => true,
+      }}
     >
       <section aria-label="Tool and depth" className="grid gap-2">
         <h2 className="text-xl">Tool and depth, {member.designation}</h2>

@@ -1,3 +1,4 @@
+import { NO_BOOK } from '../plan-book';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { USUAL_WORDS } from '@/core/machine/shop/words';
@@ -18,11 +19,11 @@ test.each(plans.map((plan) => [plan.title, plan] as const))('a plan of version 1
   expect(old.version).toBe(1);
   const plan = readStoredPlan(old) as Plan;
   expect(plan).toMatchObject({
-    version: 7,
+    version: 8,
     title: old.title,
     thread: { designation: old.thread, hand: 'right' },
   });
-  const sheet = sheetFor({ plan, lathe: usualLathe('in'), tool: null, gauges: [], words: USUAL_WORDS });
+  const sheet = sheetFor({ plan, lathe: usualLathe('in'), book: NO_BOOK, words: USUAL_WORDS });
   expect(plan.work.end.kind).toBe(sheet.thread.side === 'internal' ? 'recess' : 'groove');
   expect(sheet.passes.length).toBeGreaterThan(4);
 });

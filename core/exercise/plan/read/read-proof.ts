@@ -1,3 +1,4 @@
+import { readRecord } from './read-record';
 import type { FieldIssue } from '@/core/base/errors/field-issue';
 import { NUT_ANSWERS } from '@/core/measuring/nut/nut-answer';
 import { nutOfClass } from '@/core/measuring/nut/nut-size';
@@ -15,6 +16,8 @@ export interface EvidenceInput {
   kind: (typeof EVIDENCE_KINDS)[number];
   /** Empty field: proposed. */
   wire: Length | null;
+  /** Number of the gauge in the shop's book. */
+  record: number | null;
   gauge: string | null;
   gaugeClass: string | null;
   gaugeSize: Length | null;
@@ -64,6 +67,7 @@ export function readProof(form: PlanForm, thread: Thread, issues: FieldIssue[]):
         id: count === 1 ? kind : `${kind}-${count}`,
         kind,
         wire: kind === 'wires' ? length('wire') : null,
+        record: readRecord(row.record),
         gauge: saidText(row.gauge) === '' ? null : saidText(row.gauge).slice(0, 120),
         ...readNut(row, thread, field('nut'), length, issues),
         places: readPlaces(row.places, field('places'), issues),

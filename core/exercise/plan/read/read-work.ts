@@ -1,3 +1,4 @@
+import { readRecord } from './read-record';
 import type { FieldIssue } from '@/core/base/errors/field-issue';
 import type { WorkEnd } from '@/core/machine/technique/choices';
 import { parseAngleDeg } from '@/core/base/units/parse-angle';
@@ -20,6 +21,8 @@ export interface WorkInput {
   material: string | null;
   stickOut: Length | null | undefined;
   toolMaterial: string | null;
+  /** Number of the tool in the shop's book. */
+  toolRecord: number | null;
   /** Of a boring bar. */
   bar: { diameter: Length | null | undefined; reach: Length | null | undefined };
 }
@@ -78,6 +81,7 @@ export function readWork(form: PlanForm, unit: LengthUnit, issues: FieldIssue[])
     material: text('work.material'),
     stickOut: length('holding.stickOut'),
     toolMaterial: text('tool.material'),
+    toolRecord: readRecord(form.tool.record),
     bar: { diameter: length('tool.bar.diameter'), reach: length('tool.bar.reach') },
   };
 }

@@ -1,6 +1,7 @@
 import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { showInsertPitch } from '@/core/thread/tool/insert-pitch';
 import type { LengthUnit } from '@/core/base/units/length';
+import { toolSays } from '../../plan/plan-book';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { confirm, range, value } from './step-makers';
@@ -8,7 +9,15 @@ import { confirm, range, value } from './step-makers';
 /** How far a tip may depart from the plan before the depth is wrong by more than a graduation; common practice. */
 const TIP_TOLERANCE: Record<LengthUnit, number> = { in: 0.002, mm: 0.05 };
 
-export function tipStep({ plan, sheet }: StepCase): SheetStep {
+export function tipStep(given: StepCase): SheetStep {
+  const step = ownTipStep(given);
+  const { tool } = given;
+  return tool === null
+    ? step
+    : { ...step, instruction: `${step.instruction} From the shop’s book: ${toolSays(tool)}.` };
+}
+
+function ownTipStep({ plan, sheet }: StepCase): SheetStep {
   const { unit, flankAngleDeg } = sheet.thread;
   const angle = `${2 * flankAngleDeg}°`;
   const { pitchFrom, pitchTo } = plan.tool.tip;

@@ -1,3 +1,4 @@
+import type { GaugeKind } from '../../gauging/gauge';
 import type { Side } from '@/core/thread/standards/thread';
 
 /** How an evidence enters the record. */
@@ -12,6 +13,8 @@ export interface EvidenceData {
   name: (side: Side) => string;
   recordedAs: RecordedAs;
   strength: Strength;
+  /** Kinds of gauges of the shop's book with which it is taken; none: nothing of the book. */
+  gauges?: (side: Side) => readonly GaugeKind[];
   /** What it gives, in a sentence. */
   gives: (side: Side) => string;
 }

@@ -5,5 +5,6 @@ export const masterEvidence = {
   name: () => 'The shop’s own master',
   recordedAs: 'trial',
   strength: 'middling',
+  gauges: () => ['master'],
   gives: () => 'Near the size of that master.',
 } as const satisfies EvidenceData;

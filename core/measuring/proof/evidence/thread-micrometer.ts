@@ -5,5 +5,6 @@ export const threadMicrometerEvidence = {
   name: () => 'Thread micrometer',
   recordedAs: 'measurement',
   strength: 'strong',
+  gauges: () => ['thread-micrometer'],
   gives: () => 'The pitch diameter, read directly.',
 } as const satisfies EvidenceData;

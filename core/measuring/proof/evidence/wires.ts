@@ -5,5 +5,6 @@ export const wiresEvidence = {
   name: (side) => (side === 'external' ? 'Over wires' : 'Over balls'),
   recordedAs: 'measurement',
   strength: 'strong',
+  gauges: () => ['wires'],
   gives: () => 'The pitch diameter with its uncertainty.',
 } as const satisfies EvidenceData;

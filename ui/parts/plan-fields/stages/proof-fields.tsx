@@ -6,11 +6,13 @@ import { EMPTY_EVIDENCE } from '@/core/exercise/plan/draft';
 import { STRENGTH_WORDS } from '@/core/measuring/proof/evidence/evidence-data';
 import { EVIDENCE_DATA, type EvidenceKind } from '@/core/measuring/proof/evidence';
 import { takesOutOfClass } from '@/core/measuring/proof/nut-strength';
+import { gaugeSays, gaugesFor, leavesOfGauge } from '@/core/exercise/plan/plan-book';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { useShowLength } from '@/ui/units/display-unit';
 import { PlanCheck, PlanSelect, PlanTextField } from '../plan-field';
 import { useFieldMessage, usePlanning } from '../planning-context';
+import { BookSelect } from './book-select';
 import { evidenceOptions } from './option-texts';
 import { RowButtons } from './row-buttons';
 import { TargetField } from './target-field';
@@ -56,9 +58,10 @@ export function ProofFields() {
 }
 
 function EvidenceFields({ index, kind }: { index: number; kind: EvidenceKind }) {
-  const { read } = usePlanning();
+  const { read, book } = usePlanning();
   const units = useUnits();
-  const side = read.evaluation.thread?.side ?? 'external';
+  const { thread, bestWire } = read.evaluation;
+  const side = thread?.side ?? 'external';
   const data = EVIDENCE_DATA[kind] ?? EVIDENCE_DATA.wires;
   const field = <N extends string>(name: N) => `proof.evidence.${index}.${name}` as const;
   return (
@@ -66,6 +69,18 @@ function EvidenceFields({ index, kind }: { index: number; kind: EvidenceKind }) 
       <p className="text-sm text-ink-soft">
         {data.gives(side)} Strength: {STRENGTH_WORDS[data.strength]}.
       </p>
+      <BookSelect
+        field={field('record')}
+        label="Of the shop’s book"
+        records={gaugesFor(book, kind, side)}
+        leavesOf={(gauge) =>
+          prefixed(
+            `proof.evidence.${index}`,
+            leavesOfGauge(gauge, kind, { bestWire, unit: thread?.unit ?? 'in' }),
+          )
+        }
+        says={gaugeSays}
+      />
       {kind === 'wires' && <WiresFields field={field('wire')} />}
       {data.recordedAs === 'measurement' && (
         <PlanTextField
@@ -86,6 +101,9 @@ function EvidenceFields({ index, kind }: { index: number; kind: EvidenceKind }) 
     </>
   );
 }
+
+const prefixed = (path: string, leaves: Record<string, string>) =>
+  Object.fromEntries(Object.entries(leaves).map(([name, text]) => [`${path}.${name}`, text]));
 
 /** A nut, a mate, a master: its class or size, the answer wanted, from which reading on it is tried. */
 function TrialFields({ index, kind }: { index: number; kind: EvidenceKind }) {

@@ -4,22 +4,33 @@ import { Figure } from '@/ui/kit/figure';
 import { Message } from '@/ui/kit/message';
 import { useShowLength } from '@/ui/units/display-unit';
 import { PlanChoice, PlanTextField } from '../plan-field';
+import { leavesOfTool, toolSays } from '@/core/exercise/plan/plan-book';
 import { usePlanning } from '../planning-context';
+import { BookSelect } from './book-select';
 import { usePlanWhys } from '../use-plan-whys';
 import { plain } from './plain';
 import { useUnits } from './use-units';
 
 /** The tip of the tool, with what the thread allows, and the side clearance that the helix asks. */
 export function ToolFields() {
-  const { values, read } = usePlanning();
+  const { values, read, book } = usePlanning();
   const units = useUnits();
   const whys = usePlanWhys();
   const show = useShowLength();
   const { tipLimit, sideClearance } = read.evaluation;
   const tipKind = values.tool.tip.kind;
   const internal = read.evaluation.thread?.side === 'internal';
+  // A bar cuts inside, another tool outside.
+  const tools = book.tools.filter(({ document }) => document.kind.startsWith('bar') === internal);
   return (
     <>
+      <BookSelect
+        field="tool.record"
+        label="Tool of the shop’s book"
+        records={tools}
+        leavesOf={leavesOfTool}
+        says={toolSays}
+      />
       <PlanChoice
         field="tool.tip.kind"
         label="Tip of the tool"
