@@ -64,10 +64,9 @@ export async function lockedAttempt(
 export async function visibleAttempt(
   viewer: PersonView,
   attemptId: number,
-  transaction?: Transaction,
 ): Promise<AttemptRow & { role: Role }> {
-  const row = await attemptRow(attemptId, transaction);
-  const role = await roleIn(viewer, row.classId, transaction);
+  const row = await attemptRow(attemptId);
+  const role = await roleIn(viewer, row.classId);
   if (role === null || (role === 'student' && row.studentId !== viewer.id)) return notFound('attempt');
   return { ...row, role };
 }
@@ -228,6 +227,6 @@ export function attemptNews(
 }
 
 /** Everything that a mark is made of. A student sees the decided mark; proposal and scheme are the instructor's. */
-export async function decidedOf(attemptId: number, transaction?: Transaction) {
-  return (await decisionsOf([attemptId], transaction)).get(attemptId) ?? [];
+export async function decidedOf(attemptId: number) {
+  return (await decisionsOf([attemptId])).get(attemptId) ?? [];
 }

@@ -59,10 +59,6 @@ export function credentialNamed(signInName: string): Promise<Credential | null> 
   );
 }
 
-export function credentialOf(personId: number, transaction?: Transaction): Promise<Credential | null> {
-  return rowOf<Credential>(
-    `SELECT ${COLUMNS} FROM credentials c WHERE c.person_id = ?`,
-    [personId],
-    transaction,
-  );
+export function credentialOf(personId: number): Promise<Credential | null> {
+  return rowOf<Credential>(`SELECT ${COLUMNS} FROM credentials c WHERE c.person_id = ?`, [personId]);
 }

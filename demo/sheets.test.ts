@@ -152,7 +152,7 @@ describe('what differs from lathe to lathe', () => {
     expect(speed('0.4').rpm).toBeGreaterThan(speed('').rpm);
   });
 
-  test('a scale that counts one way only shows the mark that is really there', () => {
+  test('a scale that counts one way only shows the graduation that is really there', () => {
     expect(sheetOn(plan({}), 'Lathe 5').compound).toEqual({
       angleDeg: 29.5,
       markDeg: 330.5,

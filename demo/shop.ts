@@ -83,7 +83,7 @@ export const EXERCISES: DemoExercise[] = [
           until: 'marked',
           tooDeepBy: 7,
           missing: ['safety', 'travel', 'dry-run', 'instructor-look'],
-          note: 'Misread the compound by seven marks, so the last cut went too deep. The nut wobbles.',
+          note: 'Misread the compound by seven graduations, so the last cut went too deep. The nut wobbles.',
           comment:
             'You began before I had looked, and fed by the dial alone. Measure before the finishing passes, every time. New blank, second try.',
         },
@@ -147,7 +147,7 @@ export const EXERCISES: DemoExercise[] = [
     ],
   },
   {
-    // Half nut kept closed, plunged until the nut says enough, pulled out at a mark, held in a collet.
+    // Half nut kept closed, plunged until the nut says enough, pulled out at a line, held in a collet.
     form: form('Platen stud', {
       'thread.designation': '3/8-24 UNF-3A',
       'tool.tip.kind': 'sharp',

@@ -9,7 +9,7 @@ const CASES: [RegExp, string, string, string][] = [
   [/^2 Blank/, 'Real blank diameter', 'thick', 'is not a length'],
   [/^2 Blank/, 'Real blank diameter', '0,748', 'Use a decimal point: 0.748.'],
   [/^5 Tool/, 'Flat at the tip', '0.04', 'Too wide for the groove'],
-  [/^6 Infeed/, 'Angle from the cross slide', '60', 'outside 0 to 45. If it is the mark on a scale'],
+  [/^6 Infeed/, 'Angle from the cross slide', '60', 'outside 0 to 45. If it is what a scale reads'],
   [/^7 Proof/, 'Target pitch diameter', '0.72', 'band 0.7029 to 0.7079'],
   [/^7 Proof/, 'Wires in hand', '0.01', 'Best is 0.0361'],
   [/^8 Passes/, 'Roughing passes', '2', 'can not reach the depth'],

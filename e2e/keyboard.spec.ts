@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './test';
+import { expect, listens, test, type Page } from './test';
 import { INSTRUCTOR, signIn } from './people';
 
 /** Tabs until the element with this role and name has the focus; fails when it can not be reached. */
@@ -25,7 +25,7 @@ test('the whole path with the keyboard alone', async ({ page }) => {
   await tabTo(page, 'button', INSTRUCTOR);
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/$/);
-  await expect(page.getByRole('button', { name: 'New exercise' })).toBeVisible();
+  await listens(page);
   await page.keyboard.press('n');
   await page.waitForURL(/\/exercises\/\d+$/);
 

@@ -62,7 +62,7 @@ test('a direct POST of a bad plan names each field, and nothing is stored', asyn
   const plan = (await (await request.get(`/api/exercises/${id}/plan`)).json()) as object;
   expect(plan).toMatchObject({
     format: 'oyakata-plan',
-    version: 7,
+    version: 8,
     thread: { designation: '3/4-16 UNF-2A', hand: 'right', starts: 1 },
   });
 

@@ -82,7 +82,7 @@ test('a student works from the worksheet to the last measurement on a tablet, in
   await expect(student.getByText('divide by the cosine')).toBeVisible();
   await expect(student.getByText(sheet.compoundFeed.toFixed(4))).toHaveCount(0);
   await answer(sheet.compoundFeed.toFixed(4));
-  await expect(student.getByRole('heading', { name: 'Mark to set' })).toBeVisible();
+  await expect(student.getByRole('heading', { name: 'Graduation to set' })).toBeVisible();
   await answer(String(sheet.compound.markDeg));
   await expect(student.getByRole('heading', { name: 'What is safe' })).toBeVisible();
   const safe = sheet.worksheet.find(({ id }) => id === 'safety')?.wanted ?? [];

@@ -62,12 +62,12 @@ const MORE_WAYS: Way[] = [
     student: 'Farah Weiss',
   },
   {
-    name: 'a chart’s diameter readings, an insert, pulled out at a mark, the infeed constant',
+    name: 'a chart’s diameter readings, an insert, pulled out at a line, the infeed constant',
     title: 'Way g',
     thread: 'M16x2-6g',
     lathe: 'Lathe 5',
     student: 'Goran Pike',
-    starter: 'Insert, plunged, pulled out at a mark',
+    starter: 'Insert, plunged, pulled out at a line',
     settings: [
       {
         stage: 'Passes',

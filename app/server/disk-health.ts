@@ -10,7 +10,8 @@ export type DiskHealth = 'ok' | 'full' | 'unknown';
 const LEAST_FREE_BYTES = 20_000_000;
 
 /** Free space where the database lies; unknown when the state is on another machine. */
-export async function diskHealth(folder = process.env.OYAKATA_STATE): Promise<DiskHealth> {
+export async function diskHealth(): Promise<DiskHealth> {
+  const folder = process.env.OYAKATA_STATE;
   if (folder === undefined) return 'unknown';
   try {
     const { bavail, bsize } = await statfs(folder);

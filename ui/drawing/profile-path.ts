@@ -20,11 +20,11 @@ export function profilePath(profile: Profile, placing: Placing, begin: 'M' | 'L'
 }
 
 /** The same from its end to its beginning. */
-export function reversedPath(profile: Profile, placing: Placing, begin: 'M' | 'L' = 'L'): string {
+export function reversedPath(profile: Profile, placing: Placing): string {
   const last = profile.at(-1);
   if (last === undefined) return '';
   const from = point(placing, last.x1, depthAt(last, last.x1));
-  return `${begin}${from}${profile
+  return `L${from}${profile
     .toReversed()
     .map((piece) => step(piece, placing, piece.x0))
     .join('')}`;

@@ -77,13 +77,11 @@ export function StateMark({
   state,
   total = null,
   passed = null,
-  compact = false,
 }: {
   state: AttemptState;
   total?: number | null;
   /** Whether the points reach the pass mark of the scheme; while that is not known, no verdict is drawn. */
   passed?: boolean | null;
-  compact?: boolean;
 }) {
   const good = passed === true;
   const words = stateWords(state, total);
@@ -93,7 +91,7 @@ export function StateMark({
       <svg aria-hidden viewBox="0 0 24 20" width="24" height="20" className={stateColour(drawn, good)}>
         <Drawing state={drawn} good={good} />
       </svg>
-      <span className={compact ? 'sr-only' : 'text-sm'}>{words}</span>
+      <span className="text-sm">{words}</span>
     </span>
   );
 }

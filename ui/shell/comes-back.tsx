@@ -22,7 +22,8 @@ export function ComesBack() {
 }
 
 /** Whether the page may reload itself: not if it did so a moment ago. Notes the time. */
-function mayReload(now = Date.now()): boolean {
+function mayReload(): boolean {
+  const now = Date.now();
   try {
     if (now - Number(window.sessionStorage.getItem(KEY) ?? 0) < AT_MOST_EVERY_MS) return false;
     window.sessionStorage.setItem(KEY, String(now));

@@ -106,7 +106,7 @@ export const FAULTS: readonly FaultData[] = [
   },
   {
     id: 'wrong-mark',
-    name: 'Half nut closed at a wrong mark',
+    name: 'Half nut closed at a wrong dial mark',
     says: 'From one pass on the tool runs beside the groove.',
     amount: { label: 'beside by', unit: 'pitches', most: ({ starts }) => starts },
     begins: true,

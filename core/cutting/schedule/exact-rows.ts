@@ -72,16 +72,18 @@ export function largestOf(rows: readonly ExactRow[]): number {
   return Math.max(0, ...rows.map(({ infeed }) => infeed));
 }
 
-/** The fewest roughing passes that keep every infeed at or under a limit; null when none up to `most` does. */
-export function fewestRoughing(order: Order, limit: number, most = 60): number | null {
+const MOST_ROUGHING = 60;
+
+/** The fewest roughing passes that keep every infeed at or under a limit; null when none up to 60 does. */
+export function fewestRoughing(order: Order, limit: number): number | null {
   if (roughingFeed(order) <= 0) return null;
   // The groove widens with its depth: the first roughing pass is the largest, and it shrinks with their number, so that
   // the fewest is found by halving.
   const others = Math.max(order.scratch, order.finishing > 0 ? order.finishingInfeed : 0);
   const fits = (roughing: number) =>
     Math.max(others, roughingReading(order, 1, roughing) - order.scratch) <= limit * (1 + 1e-9);
-  if (!fits(most)) return null;
-  let [low, high] = [0, most];
+  if (!fits(MOST_ROUGHING)) return null;
+  let [low, high] = [0, MOST_ROUGHING];
   while (high - low > 1) {
     const middle = Math.floor((low + high) / 2);
     if (fits(middle)) high = middle;

@@ -74,15 +74,10 @@ export interface NewerProposal {
 }
 
 /** The proposal by the newest rules, with each difference and its reason; null where the scheme names the newest. */
-export function newerProposal(
-  sheet: Sheet,
-  scheme: Scheme,
-  entries: readonly Entry[],
-  rules: number = RULES,
-): NewerProposal | null {
-  if (scheme.rules >= rules) return null;
+export function newerProposal(sheet: Sheet, scheme: Scheme, entries: readonly Entry[]): NewerProposal | null {
+  if (scheme.rules >= RULES) return null;
   const counts = proposeMark(sheet, scheme, entries);
-  const newer = proposeMark(sheet, { ...scheme, rules }, entries);
+  const newer = proposeMark(sheet, { ...scheme, rules: RULES }, entries);
   const ids = [...new Set([...counts.lines, ...newer.lines].map(({ id }) => id))];
   const differences = ids.flatMap((id): LineDifference[] => {
     const [then, now] = [counts, newer].map(({ lines }) => lines.find((line) => line.id === id));
@@ -99,5 +94,5 @@ export function newerProposal(
       },
     ];
   });
-  return { rules, total: newer.total, differences };
+  return { rules: RULES, total: newer.total, differences };
 }

@@ -1,5 +1,5 @@
-import { swivelMarkDeg } from '@/core/thread/compound/compound';
-import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
+import { swivelGraduationDeg } from '@/core/thread/compound/compound';
+import { swivelGraduationOn } from '@/core/machine/lathe/swivel-graduation';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { feedAngleOf } from '@/core/machine/technique/slide-of';
 import { feedsByCompound } from '@/core/machine/technique/choices';
@@ -65,7 +65,7 @@ export function evaluatePlan(inputs: PlanInputs, lathe: Lathe): PlanEvaluation {
     leastRunOut: null,
     onLathe: null,
     drive: null,
-    swivelMarkDeg: angle === null ? null : swivelMarkDeg(angle, lathe.compound.swivel.zeroAlong),
+    swivelGraduationDeg: angle === null ? null : swivelGraduationDeg(angle, lathe.compound.swivel.zeroAlong),
     passes: null,
     issues: [],
   };
@@ -133,7 +133,8 @@ function ofThread(
     inputs.spindleSpeedRpm ?? null,
     lathe,
   );
-  const mark = angle === null ? null : swivelMarkOn(lathe.compound.swivel, angle, swingOf(frameOfWay(way)));
+  const set =
+    angle === null ? null : swivelGraduationOn(lathe.compound.swivel, angle, swingOf(frameOfWay(way)));
   const common = {
     feedAngleDeg,
     proposedInfeed,
@@ -144,7 +145,7 @@ function ofThread(
     ...speed,
     drive: choices.drive,
     relief: around.relief,
-    swivelMarkDeg: mark === null || mark.offScale ? null : mark.markDeg,
+    swivelGraduationDeg: set === null || set.offScale ? null : set.markDeg,
   };
   const beforeRows = [
     ...choices.issues,
@@ -157,7 +158,7 @@ function ofThread(
     ...(evidence.length === 0 ? [NO_EVIDENCE] : []),
   ];
   const ofAngle = feedsByCompound(way.infeed)
-    ? [...angleIssues(thread, angle), ...(mark?.offScale === true ? [offScale(lathe, angle)] : [])]
+    ? [...angleIssues(thread, angle), ...(set?.offScale === true ? [offScale(lathe, angle)] : [])]
     : [];
   if (inputs.schedule === undefined)
     return { ...common, issues: [...beforeRows, ...ofAngle, ...speed.issues] };
@@ -210,7 +211,7 @@ function ofThread(
 
 const offScale = ({ name }: Lathe, angle: number | null): PlanIssue => ({
   field: 'infeed.angle',
-  code: 'mark-off-scale',
+  code: 'graduation-off-scale',
   severity: 'warn',
   value: angle ?? 0,
   facts: { lathe: name },

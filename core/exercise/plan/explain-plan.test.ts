@@ -19,14 +19,14 @@ test.each([
   ['overWires', /= 0\.7595 in$/, 'ASME B1.2'],
   ['radialDepth', /= 0\.0396 in$/, 'Geometry'],
   ['compoundFeed', /= 0\.0455 in$/, 'Geometry'],
-  ['swivelMark', /^29\.5°$/, 'Common practice'],
+  ['swivelGraduation', /^29\.5°$/, 'Common practice'],
   ['passes', /^14 passes, 9 of them roughing, last reading 0\.046 in$/, 'Common practice'],
   ['trailingStep', /= 0\.000087 in$/, 'Geometry'],
   ['timeInRunOut', /^at 70 rpm: 1\.84 s over 0\.1345 in$/, 'Geometry'],
   ['tipLimit', /^flat 0\.01\d\d, radius 0\.00\d\d in$/, 'Geometry'],
 ] as const)('%s ends in its figure and names its source', (key, numbers, source) => {
   const why = whys({}).why[key];
-  expect(why?.formula).toMatch(/[=≤(]|mark/);
+  expect(why?.formula).toMatch(/[=≤(]|graduation/);
   expect(why?.numbers).toMatch(numbers);
   expect(why?.source).toContain(source);
 });
@@ -47,8 +47,8 @@ test.each([
 });
 
 test('a scale that counts from the bed is explained so', () => {
-  expect(whys({}, 'bed').why.swivelMark).toMatchObject({
-    formula: 'mark = 90° − θ',
+  expect(whys({}, 'bed').why.swivelGraduation).toMatchObject({
+    formula: 'graduation = 90° − θ',
     numbers: '90° − 29.5° = 60.5°',
   });
 });

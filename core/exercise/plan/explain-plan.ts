@@ -18,7 +18,7 @@ export type WhyKey =
   | 'overWires'
   | 'radialDepth'
   | 'compoundFeed'
-  | 'swivelMark'
+  | 'swivelGraduation'
   | 'passes'
   | 'trailingStep'
   | 'timeInRunOut'
@@ -92,19 +92,19 @@ export function explainPlan(
         'The compound’s dial reads its own travel, and every cut starts with the cross slide back at zero.',
     };
   }
-  if (evaluation.swivelMarkDeg !== null && angle !== undefined) {
+  if (evaluation.swivelGraduationDeg !== null && angle !== undefined) {
     const bed = zero === 'bed';
     const plain = bed ? 90 - angle : angle;
     // A scale that counts one way only comes to the other side from its other end.
-    const round = Math.abs(plain - evaluation.swivelMarkDeg) > 1e-9;
-    whys.swivelMark = {
-      title: 'Mark to set on the swivel scale',
-      formula: `mark = ${round ? '360° − ' : ''}${bed ? (round ? '(90° − θ)' : '90° − θ') : 'θ'}`,
+    const round = Math.abs(plain - evaluation.swivelGraduationDeg) > 1e-9;
+    whys.swivelGraduation = {
+      title: 'Graduation to set on the swivel scale',
+      formula: `graduation = ${round ? '360° − ' : ''}${bed ? (round ? '(90° − θ)' : '90° − θ') : 'θ'}`,
       numbers: round
-        ? `360° − ${plain}° = ${evaluation.swivelMarkDeg}°`
+        ? `360° − ${plain}° = ${evaluation.swivelGraduationDeg}°`
         : bed
-          ? `90° − ${angle}° = ${evaluation.swivelMarkDeg}°`
-          : `${evaluation.swivelMarkDeg}°`,
+          ? `90° − ${angle}° = ${evaluation.swivelGraduationDeg}°`
+          : `${evaluation.swivelGraduationDeg}°`,
       source: 'Common practice; the scale’s zero is given by the lathe',
       assumes: bed
         ? 'This scale reads 0 with the compound along the bed.'

@@ -25,7 +25,7 @@ export interface PlanDefaults {
   runOutWidth: Length;
   /** From the jaws, for a through thread: as much and the tool. */
   standOff: Length;
-  /** Pulled out at a mark: two pitches of thread that runs shallow; common practice. */
+  /** Pulled out at a line: two pitches of thread that runs shallow; common practice. */
   imperfectLength: Length;
 }
 

@@ -64,7 +64,7 @@ export interface PlanEvaluation {
   /** How the carriage is driven on the lathe looked at. */
   drive: RealDrive | null;
   /** On the lathe looked at. */
-  swivelMarkDeg: number | null;
+  swivelGraduationDeg: number | null;
   /** The speed of the lathe looked at that would be set, and what it leaves. */
   onLathe: { rpm: number; timeLeft: number | null } | null;
   passes: Pass[] | null;

@@ -33,7 +33,7 @@ type PlanIssueCode =
   // compound
   | 'angle-over-flank'
   | 'angle-well-under-flank'
-  | 'mark-off-scale'
+  | 'graduation-off-scale'
   // proof
   | 'target-outside-band'
   | 'wire-unusable'

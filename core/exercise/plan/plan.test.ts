@@ -70,26 +70,29 @@ test('a swivel scale with its zero along the bed asks for the complement', () =>
     compound: { ...lathe.compound, swivel: { ...lathe.compound.swivel, zeroAlong: 'bed' as const } },
   };
   expect(sheetOf({}, bed).compound.markDeg).toBe(60.5);
-  expect(readPlan(formWith({}), bed).evaluation.swivelMarkDeg).toBe(60.5);
+  expect(readPlan(formWith({}), bed).evaluation.swivelGraduationDeg).toBe(60.5);
 });
 
-describe('an angle, or a mark named as such', () => {
+describe('an angle, or a reading of the scale named as such', () => {
   const inch = usualLathe('in');
   const bed = {
     ...inch,
     compound: { ...inch.compound, swivel: { ...inch.compound.swivel, zeroAlong: 'bed' as const } },
   };
   const read = (text: string, lathe = inch) => readPlan(formWith({ 'infeed.angle': text }), lathe);
-  test('60 is refused, and says what it would be as a mark', () => {
-    expect(read('60', bed).issues[0]?.message).toContain('type “mark 60”: that is 30° from the cross slide');
+  test('60 is refused, and says what it would be on the scale', () => {
+    expect(read('60', bed).issues[0]?.message).toContain('type “scale 60”: that is 30° from the cross slide');
   });
-  test('a mark is turned into the angle by the scale that is looked at, and the note shows both', () => {
+  test('a reading of the scale is turned into the angle by the scale that is looked at, and the note shows both', () => {
     const marked = read('mark 60.5', bed);
     expect(marked.inputs.compoundAngleDeg).toBe(29.5);
     expect(marked.notes['infeed.angle']).toContain('is 29.5° from the cross slide');
-    expect(read('30 mark').inputs.compoundAngleDeg).toBe(30);
+    for (const word of ['scale', 'graduation', 'mark']) {
+      expect(read(`30 ${word}`).inputs.compoundAngleDeg).toBe(30);
+      expect(read(`${word} 60.5`, bed).inputs.compoundAngleDeg).toBe(29.5);
+    }
   });
-  test('the ruinous 30 on a scale that counts from the bed is refused as a mark', () => {
+  test('the ruinous 30 on a scale that counts from the bed is refused there', () => {
     expect(read('mark 30', bed).issues[0]?.message).toContain(
       'is 60° from the cross slide: it would ruin the form',
     );
@@ -210,7 +213,7 @@ test('fractions and pasted units are understood and said so', () => {
   expect(read.notes['work.end.width']).toBe('3/16 is read as 0.1875 in.');
 });
 
-test('what lies between two marks of the dial looked at is said, not refused', () => {
+test('what lies between two graduations of the dial looked at is said, not refused', () => {
   const { plan, warnings } = readPlan(formWith({ 'schedule.scratch': '0.0025' }));
   expect(plan).not.toBeNull();
   expect(warnings).toMatchObject([{ field: 'schedule.scratch' }]);

@@ -50,7 +50,7 @@ export const STARTERS: readonly Starter[] = [
   },
   {
     id: 'insert',
-    name: 'Insert, plunged, pulled out at a mark',
+    name: 'Insert, plunged, pulled out at a line',
     says: 'Constant infeed, no scratch of a thousandth, no dry passes, no groove.',
     leaves: {
       'tool.tip.kind': 'insert',

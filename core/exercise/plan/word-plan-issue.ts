@@ -35,8 +35,8 @@ export function wordPlanIssue(issue: PlanIssue): string {
       return 'Give the register its length too.';
     case 'end-not-of-side':
       return external
-        ? 'A recess is inside: an external thread ends in a groove, at a mark, through, or over a boss.'
-        : 'A groove or a boss is outside: an internal thread ends in a recess, through, or at a mark.';
+        ? 'A recess is inside: an external thread ends in a groove, at a line, through, or over a boss.'
+        : 'A groove or a boss is outside: an internal thread ends in a recess, through, or at a line.';
     case 'away-needs-start':
       return 'Away from the headstock the cut starts in its groove or recess: choose one, or cut toward the headstock.';
     case 'no-centre-in-bore':
@@ -52,7 +52,7 @@ export function wordPlanIssue(issue: PlanIssue): string {
     case 'no-readout':
       return `${facts.lathe} has no readout: plunge by the dial there.`;
     case 'no-safe-mark':
-      return `${facts.lathe}: no mark of the thread dial is safe for this thread. There the half nut stays closed and the spindle is reversed.`;
+      return `${facts.lathe}: no dial mark is safe for this thread. There the half nut stays closed and the spindle is reversed.`;
     case 'no-dial':
       return `${facts.lathe}: no thread dial that can be used, and this thread needs one. There the half nut stays closed and the spindle is reversed.`;
     case 'run-down-unknown':
@@ -79,7 +79,7 @@ export function wordPlanIssue(issue: PlanIssue): string {
       return `Over ${limit}° the trailing flank is left as steps and the form is wrong.`;
     case 'angle-well-under-flank':
       return `Under ${limit}° both flanks cut: expect a heavier chip and chatter.`;
-    case 'mark-off-scale':
+    case 'graduation-off-scale':
       return `${facts.lathe}: its swivel scale does not reach ${value}° on that side. There it is set by a protractor from the cross slide.`;
     case 'target-outside-band':
       return `The target must lie in the band ${show(range.min)} to ${show(range.max)} ${unit}.`;
@@ -111,7 +111,7 @@ export function wordPlanIssue(issue: PlanIssue): string {
     case 'dial-drops-rows':
       return `The dial of this lathe, ${limit} ${unit} a graduation, can not tell ${value === 1 ? 'one pass' : `${value} passes`} from the one before: ${value === 1 ? 'it is' : 'they are'} left out there.`;
     case 'between-graduations':
-      return `The dial of this lathe is marked every ${limit} ${unit}: ${infeed(value)} is set to the nearest mark there.`;
+      return `The dial of this lathe is marked every ${limit} ${unit}: ${infeed(value)} is set to the nearest graduation there.`;
     case 'little-time':
       return `Only ${Math.max(0, value).toFixed(1)} s ${PLACES[String(facts.endsBy)] ?? ''}. ${Number(facts.rpm) < 5 ? 'Give it more room' : `${facts.rpm} rpm or less leaves ${limit} s ${facts.halfNut === true ? 'to open the half nut' : 'to act'}`}.`;
   }
@@ -128,6 +128,6 @@ const PLACES: Record<string, string> = {
   opening: 'in the run-out groove, less the tool’s own width',
   clearing: 'to clear the tool',
   stopping: 'to stop',
-  'imperfect-length': 'to draw the tool out at the mark',
+  'imperfect-length': 'to draw the tool out at the line',
   'way-left': 'before the centre',
 };

@@ -31,7 +31,7 @@ export function notKnownHere({
     [{ id: 'infeed', title: 'How the tool is fed', ...BOTH }, [way.infeed]],
     [{ id: 'clearing', title: 'How the tool is cleared', ...CUT }, [way.clearing, way.clearOrder]],
     [{ id: 'end', title: 'How the thread ends', ...CUT }, [way.end, blank?.end]],
-    [{ id: 'mark-rule', title: 'Which mark of the thread dial', ...BOTH }, [way.markRule]],
+    [{ id: 'mark-rule', title: 'Which dial mark', ...BOTH }, [way.markRule]],
     [{ id: 'starts', title: 'How the starts are cut', ...BOTH }, [thread.startsOrder, thread.startsBy]],
     [{ id: 'school', title: 'How the schedule was made', ...BOTH }, [schedule.school]],
     [{ id: 'passes', title: 'A kind of pass', ...BOTH }, passes.map(({ kind }) => kind)],

@@ -8,7 +8,7 @@ import { grooveCaseOf } from '@/core/cutting/groove/groove-case';
 import { grooveWidth } from '@/core/cutting/groove/tip-profile';
 import { feedDial } from '@/core/machine/lathe/feed-dial';
 import { graduationsIn, travelOf } from '@/core/machine/lathe/dial-count';
-import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
+import { swivelGraduationOn } from '@/core/machine/lathe/swivel-graduation';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { planDefaults } from '../plan/plan-defaults';
 import type { Plan } from '../plan/plan';
@@ -179,7 +179,7 @@ export function sheetFor({ plan, lathe, book, words }: SheetCase): Sheet {
       as: slide === 'readout' ? 'figure' : 'turns',
       ...shownBy(plan, lathe, frame.deeperTowardOperator),
     },
-    compound: { angleDeg, ...swivelMarkOn(swivel, angleDeg, swingOf(frame)) },
+    compound: { angleDeg, ...swivelGraduationOn(swivel, angleDeg, swingOf(frame)) },
     gearing,
     dial: threadDial,
     travel: travelLines({ way, lathe, unit, lead: leadOf(thread), speed, compoundFeed: feed, slide }),

@@ -49,7 +49,7 @@ export const SLIP_NEEDS: Record<SlipQuantity, readonly SlipField[]> = {
 
 /**
  * How close an answer has to come where nothing else is asked: limits and pitch as they are printed; depth, feed and
- * wires to half a graduation; the mark of a swivel scale to what can be set (common practice).
+ * wires to half a graduation; the swivel scale to what can be set (common practice).
  */
 export function usualTolerance(quantity: SlipQuantity, unit: 'in' | 'mm'): number {
   if (quantity === 'markToSet') return 0.25;

@@ -1,4 +1,4 @@
-import { swivelMarkDeg } from '@/core/thread/compound/compound';
+import { swivelGraduationDeg } from '@/core/thread/compound/compound';
 import { bestWire, leadAngleCorrection, wireCaseOf } from '@/core/measuring/gauging/three-wires';
 import { formOf } from '@/core/thread/standards/systems';
 import { pitchOf, type Thread } from '@/core/thread/standards/thread';
@@ -40,7 +40,9 @@ export function rightWorkings(slipCase: SlipCase, quantity: SlipQuantity, tolera
     tip,
     compoundAngleDeg: compoundAngleDeg ?? NaN,
     markDeg:
-      compoundAngleDeg === null || zeroAlong === null ? NaN : swivelMarkDeg(compoundAngleDeg, zeroAlong),
+      compoundAngleDeg === null || zeroAlong === null
+        ? NaN
+        : swivelGraduationDeg(compoundAngleDeg, zeroAlong),
     pitchDiameter: pitchDiameter ?? NaN,
     wire: wire ?? NaN,
     correction: Math.abs(correction) > tolerance ? correction : 0,

@@ -25,7 +25,7 @@ export const ASK_TITLES: Record<WorksheetAsk, string> = {
   pitchDiameterMax: 'Largest pitch diameter',
   radialDepth: 'Radial depth',
   compoundFeed: 'Feed on the compound',
-  markToSet: 'Mark to set on the swivel scale',
+  markToSet: 'Graduation to set on the swivel scale',
   bestWire: 'Best wire',
   overWires: 'Target over wires',
   spindleSpeed: 'Highest spindle speed',

@@ -15,13 +15,13 @@ export const emptyBookForm = (kind: BookKind): BookForm =>
 export const bookFormOf = (kind: BookKind, document: BookDocument): BookForm =>
   Object.fromEntries(BOOKS[kind].fields.map(({ name }) => [name, bookFieldText(document[name])]));
 
-/** Reads a record as typed; every issue names its field. A length without a unit is in the unit given. */
-export function readBookForm(kind: BookKind, form: BookForm, unit: LengthUnit = 'mm'): Result<BookDocument> {
+/** Reads a record as typed; every issue names its field. A length without a unit is in millimetres. */
+export function readBookForm(kind: BookKind, form: BookForm): Result<BookDocument> {
   const { fields, format, version } = BOOKS[kind];
   const issues: FieldIssue[] = [];
   const values: Record<string, unknown> = {};
   for (const field of fields) {
-    const read = readBookField(field, form[field.name] ?? '', unit);
+    const read = readBookField(field, form[field.name] ?? '', 'mm');
     if (read.ok) values[field.name] = read.value;
     else issues.push(...read.issues);
   }

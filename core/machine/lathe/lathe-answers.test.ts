@@ -9,7 +9,7 @@ import { gearingFor, idlersFor } from './gearing-for';
 import { halfNutBy } from './half-nut-by';
 import { markNames, marksText } from './mark-names';
 import { readLatheForm } from './form/read-lathe-form';
-import { swivelMarkOn } from './swivel-mark';
+import { swivelGraduationOn } from './swivel-graduation';
 import type { Lathe } from './lathe';
 
 const tpi = (perInch: string | number) => advanceOfTpi(new Fraction(perInch));
@@ -271,7 +271,7 @@ describe('speeds', () => {
   });
 });
 
-describe('the mark on this lathe’s own scale', () => {
+describe('the graduation on this lathe’s own scale', () => {
   const scale = { zeroAlong: 'cross-slide', counts: 'both-ways', rangeDeg: 60 } as const;
   test.each([
     ['from the cross slide', scale, 29.5, false],
@@ -287,6 +287,6 @@ describe('the mark on this lathe’s own scale', () => {
       false,
     ],
   ] as const)('%s', (_, swivel, markDeg, offScale) => {
-    expect(swivelMarkOn(swivel, 29.5, 'counter-clockwise')).toEqual({ markDeg, offScale });
+    expect(swivelGraduationOn(swivel, 29.5, 'counter-clockwise')).toEqual({ markDeg, offScale });
   });
 });

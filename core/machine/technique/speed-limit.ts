@@ -45,7 +45,7 @@ export interface SpeedLimit {
  * is its width less the tool's own at the surface at full depth, holds the reaction. Stopping in it: reaction and
  * run-down. Clearing first: the run-out holds the reaction, the room to chuck and shoulder the run-down too. A trip:
  * no limit of speed. Away from the headstock: the way that is left to the live centre; with the half nut kept closed both
- * that, run-down included, and the return under power at the shoulder. Pulled out at a mark: the imperfect length.
+ * that, run-down included, and the return under power at the shoulder. Pulled out at a line: the imperfect length.
  */
 export function speedLimit(speedCase: SpeedCase): SpeedLimit {
   const { way, drive, endLength, toolWidth, room } = speedCase;

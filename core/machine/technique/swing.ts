@@ -1,5 +1,5 @@
 import type { Frame } from '@/core/thread/geometry/frame';
-import type { Swing } from '../lathe/swivel-mark';
+import type { Swing } from '../lathe/swivel-graduation';
 
 /**
  * Which way the compound is swung out of the line of the cross slide, seen from above with the headstock on the left and

@@ -29,7 +29,7 @@ export function endWords({ end, direction, side }: CutWay, { work }: TechniqueWo
     case 'recess':
       return 'in the recess';
     case 'mark':
-      return 'at the mark';
+      return 'at the line';
     case 'through':
       return `when the tool is out of the ${work}`;
     case 'boss':

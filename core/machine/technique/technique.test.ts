@@ -40,7 +40,7 @@ describe('the pass cycle, in the order of work (common practice)', () => {
       'Cross slide to zero, and look: a full turn off reads zero too.',
       'Compound in to the next reading.',
       'Oil.',
-      'Close the half nut at a safe mark; missed it? Wait for the next.',
+      'Close the half nut at a safe dial mark; missed it? Wait for the next.',
       'Watch. Open the half nut in the run-out groove.',
       'Cross slide toward you, clear of the thread.',
       'Carriage back, well clear of the work.',
@@ -66,8 +66,8 @@ describe('the pass cycle, in the order of work (common practice)', () => {
   });
   test('reversing between centres puts the dog back on its pin', () =>
     expect(cycle({ holding: 'between-centres' }, 'reversing').at(-1)).toMatch(/^Dog back on its pin/));
-  test('pulled out at a mark: the tool is drawn before the half nut opens', () => {
-    const line = cycle({ end: 'mark' }).find((text) => text.includes('At the mark')) ?? '';
+  test('pulled out at a line: the tool is drawn before the half nut opens', () => {
+    const line = cycle({ end: 'mark' }).find((text) => text.includes('At the line')) ?? '';
     expect(line.indexOf('toward you')).toBeLessThan(line.indexOf('open the half nut'));
   });
   test('away from the headstock it starts in the groove and ends beyond the blank', () => {
@@ -168,7 +168,7 @@ describe('what limits the speed', () => {
     const free = speedLimit(speedCase({ way: { ...way, holding: 'collet' }, ...near }));
     expect(timeLeft(free, 1 / 13, 60)).toBeCloseTo(2, 9);
   });
-  test('pulled out at a mark: the imperfect length, the tool takes nothing from it', () => {
+  test('pulled out at a line: the imperfect length, the tool takes nothing from it', () => {
     const way = { ...USUAL, end: 'mark' } as const;
     expect(speedLimit(speedCase({ way, toolWidth: 0.02 }))).toMatchObject({
       endsBy: 'imperfect-length',

@@ -37,15 +37,13 @@ export function leadAngleMatters(
   return { correction, plain, matters: Math.abs(correction) > limits.tolerance.pitchDiameter / 10 };
 }
 
+const MARGIN_DEG = 3;
+
 /**
  * Clearance that the tool's leading side needs: the lead angle at the root, where it is steepest, plus a margin
  * (common practice: three degrees). The trailing side needs the margin less the lead angle.
  */
-export function sideClearanceDeg(
-  lead: number,
-  rootDiameter: number,
-  marginDeg = 3,
-): { leading: number; trailing: number } {
+export function sideClearanceDeg(lead: number, rootDiameter: number): { leading: number; trailing: number } {
   const helix = leadAngleDeg(lead, rootDiameter);
-  return { leading: marginDeg + helix, trailing: marginDeg - helix };
+  return { leading: MARGIN_DEG + helix, trailing: MARGIN_DEG - helix };
 }

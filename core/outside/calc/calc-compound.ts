@@ -1,5 +1,5 @@
 import { number, object, string } from 'yup';
-import { swivelMarkDeg, type SwivelZero } from '@/core/thread/compound/compound';
+import { swivelGraduationDeg, type SwivelZero } from '@/core/thread/compound/compound';
 import { good, type Result } from '@/core/base/errors/field-issue';
 import { shape, withoutId } from './request';
 
@@ -21,8 +21,8 @@ const schema = object({
   .strict()
   .noUnknown('There is no such field: ${unknown}.');
 
-/** `{"angle":29.5,"zeroAlong":"bed"}`: the mark to set on a scale that reads 0 along the bed, or along the cross slide. */
+/** `{"angle":29.5,"zeroAlong":"bed"}`: the graduation to set on a scale that reads 0 along the bed, or along the cross slide. */
 export function calcCompound(request: unknown): Result<object> {
   const read = shape(schema, withoutId(request));
-  return read.ok ? good({ markToSet: swivelMarkDeg(read.value.angle, read.value.zeroAlong) }) : read;
+  return read.ok ? good({ markToSet: swivelGraduationDeg(read.value.angle, read.value.zeroAlong) }) : read;
 }

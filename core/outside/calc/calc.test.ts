@@ -208,7 +208,7 @@ describe('the machine', () => {
     expect(other.exact).toBe(false);
   });
 
-  test('the mark on either scale', () => {
+  test('the graduation on either scale', () => {
     expect(ask('compound', { angle: 29.5, zeroAlong: 'bed' })).toEqual({ markToSet: 60.5 });
     expect(ask('compound', { angle: 29.5, zeroAlong: 'cross-slide' })).toEqual({ markToSet: 29.5 });
   });

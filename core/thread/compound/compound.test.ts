@@ -1,10 +1,10 @@
-import { compoundFeedFor, radialDepthOf, swivelMarkDeg, trailingFlankStep } from './compound';
+import { compoundFeedFor, radialDepthOf, swivelGraduationDeg, trailingFlankStep } from './compound';
 import { wrongAxis } from './wrong-axis';
 
 /** The scale trap (common practice): 29.5 from the cross slide reads 60.5 on a scale with its zero along the bed. */
-test('the mark to set depends on where the scale has its zero', () => {
-  expect(swivelMarkDeg(29.5, 'cross-slide')).toBe(29.5);
-  expect(swivelMarkDeg(29.5, 'bed')).toBe(60.5);
+test('the graduation to set depends on where the scale has its zero', () => {
+  expect(swivelGraduationDeg(29.5, 'cross-slide')).toBe(29.5);
+  expect(swivelGraduationDeg(29.5, 'bed')).toBe(60.5);
 });
 
 /** Handbook rule, common practice: 0.6495 P deep at 30 degrees is 0.75 P on the compound. */

@@ -4,10 +4,10 @@ import { radians } from '@/core/base/units/angle';
 export type SwivelZero = 'cross-slide' | 'bed';
 
 /**
- * The mark to set on the swivel scale for an angle counted from the cross-slide axis.
+ * The graduation to set on the swivel scale for an angle counted from the cross-slide axis.
  * A scale that reads 0 along the bed shows the complement: 29.5 from the cross slide reads 60.5 (common practice).
  */
-export function swivelMarkDeg(compoundAngleDeg: number, zero: SwivelZero): number {
+export function swivelGraduationDeg(compoundAngleDeg: number, zero: SwivelZero): number {
   return zero === 'cross-slide' ? compoundAngleDeg : 90 - compoundAngleDeg;
 }
 

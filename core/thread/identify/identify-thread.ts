@@ -36,11 +36,11 @@ const MOST = 12;
  * Standard threads that an existing part may be, the likeliest first: those whose crest diameter and pitch agree, then
  * those that nearly do, with the reason. It is a weak evidence: form and class can not be told by two figures.
  */
-export function identifyThread(part: MeasuredPart, most = MOST): ThreadCandidate[] {
+export function identifyThread(part: MeasuredPart): ThreadCandidate[] {
   return sizesOf(part.side)
     .flatMap((known) => judged(part, known))
     .sort((a, b) => a.rank - b.rank)
-    .slice(0, most)
+    .slice(0, MOST)
     .map(({ thread, fits, reason }) => ({ thread, fits, reason }));
 }
 

@@ -59,7 +59,7 @@ test('a rehearsal begins with a first catch, and tells what the later ones do', 
   fireEvent.click(close);
   expect(screen.getByText(/First catch at 1/)).not.toBeNull();
   fireEvent.click(close);
-  expect(screen.getByText(/in the groove, on the mark/)).not.toBeNull();
+  expect(screen.getByText(/in the groove, on the dial mark/)).not.toBeNull();
   expect(screen.getByText(/Nothing of this is recorded/)).not.toBeNull();
 });
 

@@ -14,7 +14,7 @@ interface Try {
 }
 
 /**
- * A rehearsal without metal: the dial turns as fast as it will, the half nut is pressed at the mark, and early, late and
+ * A rehearsal without metal: the dial turns as fast as it will, the half nut is pressed at the dial mark, and early, late and
  * missed catches are told. Nothing of it is recorded.
  */
 export function Rehearsal({ dial, halfNut }: { dial: Sheet['dial']; halfNut: string }) {
@@ -40,7 +40,7 @@ export function Rehearsal({ dial, halfNut }: { dial: Sheet['dial']; halfNut: str
       if (name === null) {
         const way = wayToNearest(at, teeth, places);
         return told(
-          `Between two marks, ${way < 0 ? 'early' : 'late'}: begin at a mark, or it can not be found again.`,
+          `Between two dial marks, ${way < 0 ? 'early' : 'late'}: begin at one, or it can not be found again.`,
           false,
         );
       }
@@ -52,11 +52,11 @@ export function Rehearsal({ dial, halfNut }: { dial: Sheet['dial']; halfNut: str
     const seconds = (Math.abs(way) / teeth) * (dial.turnSeconds ?? 0);
     if (caught.safe)
       return told(
-        `${name ?? 'A safe seat'}: in the groove${Math.abs(caught.offBy) > 0.15 ? `, ${seconds.toFixed(2)} s ${way < 0 ? 'early' : 'late'}` : ', on the mark'}.`,
+        `${name ?? 'A safe seat'}: in the groove${Math.abs(caught.offBy) > 0.15 ? `, ${seconds.toFixed(2)} s ${way < 0 ? 'early' : 'late'}` : ', on the dial mark'}.`,
         true,
       );
     return told(
-      `${seconds.toFixed(2)} s too ${way < 0 ? 'early' : 'late'}: it closed ${name === null ? 'between the marks' : `at ${name}`}, beside the groove. The thread would be cross-cut.`,
+      `${seconds.toFixed(2)} s too ${way < 0 ? 'early' : 'late'}: it closed ${name === null ? 'between the dial marks' : `at ${name}`}, beside the groove. The thread would be cross-cut.`,
       false,
     );
   }
@@ -72,7 +72,7 @@ export function Rehearsal({ dial, halfNut }: { dial: Sheet['dial']; halfNut: str
       <div className="grid content-start gap-3">
         <p>
           {say(
-            `The dial turns as at the lathe: once in ${dial.turnSeconds.toFixed(1)} s. Press when a filled mark meets the index.`,
+            `The dial turns as at the lathe: once in ${dial.turnSeconds.toFixed(1)} s. Press when a filled dial mark meets the index.`,
           )}
         </p>
         <div className="flex flex-wrap gap-2">

@@ -41,7 +41,7 @@ export function threadFacts(sheet: Sheet, show: ShowLength): Fact[] {
     ...(sheet.feed.slide === 'compound'
       ? [
           [
-            `${capital(words.compound)}: ${compound.offScale ? 'by protractor' : 'mark to set'}`,
+            `${capital(words.compound)}: ${compound.offScale ? 'by protractor' : 'graduation to set'}`,
             isHeldBack(sheet, 'compound')
               ? TO_BE_FOUND
               : compound.offScale

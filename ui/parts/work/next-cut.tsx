@@ -40,7 +40,7 @@ export function NoInfeedFirst({ segment }: Pick<Prediction, 'segment'>) {
 export function OtherMark({ cut, firstMark }: { cut: NextCut } & Pick<Prediction, 'firstMark'>) {
   if (!cut.otherMark) return null;
   return (
-    <Message tone="warning">{`The first cut caught mark ${firstMark}: this plan wants always the same.`}</Message>
+    <Message tone="warning">{`The first cut caught dial mark ${firstMark}: this plan wants always the same.`}</Message>
   );
 }
 

@@ -96,7 +96,7 @@ export function PassPanel({
                 {cut.catches && (
                   <Field
                     className="w-32"
-                    label="Mark caught"
+                    label="Dial mark caught"
                     placeholder={prediction.firstMark ?? 'not noted'}
                     value={cut.mark}
                     onChange={(event) => cut.setMark(event.target.value)}

@@ -186,7 +186,7 @@ function Chosen({
     >
       <fieldset className={kind === 'marks' ? 'flex flex-wrap gap-x-6' : 'grid'}>
         <legend className="label text-ink-soft">
-          {kind === 'marks' ? 'At which marks may the half nut close?' : 'Which of these are safe?'}
+          {kind === 'marks' ? 'At which dial marks may the half nut close?' : 'Which of these are safe?'}
         </legend>
         {options.map((each) => (
           <Tick

@@ -157,7 +157,7 @@ export function KitPage() {
             sub="0.7029 – 0.7079"
             why={WHY}
           />
-          <Figure onDye size="large" label="Mark to set" value="60.5°" sub="0 along the bed" />
+          <Figure onDye size="large" label="Graduation to set" value="60.5°" sub="0 along the bed" />
           <Figure onDye size="large" label="Compound left" value="0.0000" unit="in" attend />
         </TargetStrip>
       </Part>

@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 
-/** Which lathe's mark, dial and readings are shown while planning. The plan itself knows no lathe. */
+/** Which lathe's graduation, dial and readings are shown while planning. The plan itself knows no lathe. */
 export const LatheLookedAt = memo(function LatheLookedAt({
   lathes,
   chosen,

@@ -16,7 +16,8 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
   const { read, lathe } = usePlanning();
   const show = useShowLength();
   const whys = usePlanWhys();
-  const { thread, limits, target, overWires, radialDepth, feed, swivelMarkDeg, passes } = read.evaluation;
+  const { thread, limits, target, overWires, radialDepth, feed, swivelGraduationDeg, passes } =
+    read.evaluation;
   const { chosen, evidence = [] } = read.inputs;
   const slide = slideOf(chosen?.way.infeed ?? 'compound');
   const wires = evidence.some(({ kind }) => kind === 'wires');
@@ -99,10 +100,10 @@ export const PlanTargetStrip = memo(function PlanTargetStrip() {
         <Figure
           onDye
           size="large"
-          label="Mark to set"
-          value={swivelMarkDeg === null ? null : `${Number(swivelMarkDeg.toFixed(3))}°`}
+          label="Graduation to set"
+          value={swivelGraduationDeg === null ? null : `${Number(swivelGraduationDeg.toFixed(3))}°`}
           sub={lathe.compound.swivel.zeroAlong === 'bed' ? '0 along bed' : '0 along slide'}
-          why={whys.swivelMark}
+          why={whys.swivelGraduation}
         />
       )}
       <Figure

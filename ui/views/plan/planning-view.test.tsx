@@ -119,7 +119,7 @@ test('a stored draft that can not be worked out opens, says so, and can be mende
   expect(strip()).toContain('0.7595');
 });
 
-test('the lathe looked at changes dial and mark, and nothing of the plan', () => {
+test('the lathe looked at changes dial and graduation, and nothing of the plan', () => {
   const sent = answerFetch(200, { draftVersion: 1 });
   open({ 'thread.designation': '3/4-16 UNF-2A' });
   expect(strip()).toContain('dial to 0.0450 in');

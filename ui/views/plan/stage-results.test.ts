@@ -20,7 +20,7 @@ test('each stage has its one-line result', () => {
   const stages = results({});
   expect(stages.thread).toMatchObject({ result: '3/4-16 UNF-2A', standing: 'good' });
   expect(stages.blank).toMatchObject({ result: '⌀ 0.7438 in', standing: 'good' });
-  expect(stages.compound?.result).toBe('mark 29.5°');
+  expect(stages.compound?.result).toBe('scale 29.5°');
   expect(stages.passes?.result).toMatch(/^1\d passes, 2 stops$/);
 });
 

@@ -70,7 +70,7 @@ function resultOf(
   form: PlanForm,
   show: ShowLength,
 ): string | null {
-  const { thread, blank, target, passes, tip, swivelMarkDeg, timeInRunOut, stops } = evaluation;
+  const { thread, blank, target, passes, tip, swivelGraduationDeg, timeInRunOut, stops } = evaluation;
   const { evidence = [] } = inputs;
   const way = inputs.chosen?.way;
   const unit: LengthUnit = thread?.unit ?? 'in';
@@ -96,7 +96,7 @@ function resultOf(
     }
     case 'compound':
       if (way !== undefined && !feedsByCompound(way.infeed)) return INFEED_TEXTS[way.infeed].toLowerCase();
-      return swivelMarkDeg === null ? null : `mark ${Number(swivelMarkDeg.toFixed(3))}°`;
+      return swivelGraduationDeg === null ? null : `scale ${Number(swivelGraduationDeg.toFixed(3))}°`;
     case 'target': {
       if (target === null || thread === null) return null;
       const [first] = evidence;

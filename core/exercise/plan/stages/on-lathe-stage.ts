@@ -126,7 +126,7 @@ function endsOutside({ pitchDiameter: range }: ThreadLimits, end: number, { unit
   return [{ field: 'schedule.school', code: 'ends-outside-band', severity: 'warn', value: end, range, unit }];
 }
 
-/** Infeeds in the dial's own unit that fall between two of its marks; in the other unit all do, and rounding is expected. */
+/** Infeeds in the dial's own unit that fall between two of its graduations; in the other unit all do, and rounding is expected. */
 function betweenMarks(rows: NonNullable<RowsStage['rows']>, { unit }: Thread, dial: Dial): PlanIssue[] {
   if (unit !== dial.graduation.unit) return [];
   const fields = [

@@ -80,19 +80,20 @@ export function sheetDial(
   return {
     ...NONE,
     use: 'not-known',
-    says: ['Which marks are safe is not worked out: its dial is not written down.'],
+    says: ['Which dial marks are safe is not worked out: its dial is not written down.'],
   };
 }
 
 const ANY_PLACE =
   'The half nut finds the thread wherever it closes: every pitch of the lead screw is a whole number of leads.';
 function ruleOf(rule: 'any-safe' | 'same', groups: readonly (readonly number[])[], marks: number): string {
-  if (rule === 'same') return 'Always at the mark that was caught first. Missed: wait for it to come round.';
+  if (rule === 'same')
+    return 'Always at the dial mark that was caught first. Missed: wait for it to come round.';
   const [first = []] = groups;
-  if (first.length === marks) return 'Close at any mark.';
+  if (first.length === marks) return 'Close at any dial mark.';
   return groups.length > 1
-    ? 'Keep to the set of marks in which the first pass was caught. Missed: wait for the next of them.'
-    : 'Only these marks. Missed: wait for the next of them.';
+    ? 'Keep to the set of dial marks in which the first pass was caught. Missed: wait for the next of them.'
+    : 'Only these dial marks. Missed: wait for the next of them.';
 }
 
 /** What closing between the marks would do, at the worst seat that is nearest to half a lead. */
@@ -106,5 +107,7 @@ function betweenWords(wrong: readonly WrongSeat[]): string {
 function lateWords({ halfNut }: Lathe): string[] {
   if (halfNut.closesLate !== true) return [];
   const by = halfNut.lateBy === null ? '' : ` by ${halfNut.lateBy.value} ${halfNut.lateBy.unit}`;
-  return [`This half nut closes late${by}, always by the same: press as the mark comes, every time alike.`];
+  return [
+    `This half nut closes late${by}, always by the same: press as the dial mark comes, every time alike.`,
+  ];
 }

@@ -41,7 +41,7 @@ export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide
       what: 'Begin',
       says: away
         ? `In the run-out, tool clear; the slack taken out before it meets the work.`
-        : `${show(Math.max(reaction, LEADS_BEFORE * lead))} off the work or more: a wrong mark can still be opened, and the slack is out.`,
+        : `${show(Math.max(reaction, LEADS_BEFORE * lead))} off the work or more: a wrong dial mark can still be opened, and the slack is out.`,
     },
   ];
   if (internal) {

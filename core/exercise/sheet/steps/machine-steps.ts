@@ -6,7 +6,7 @@ import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { atMost, confirm, exact, range, value } from './step-makers';
 
-/** Tolerance on an angle read from a swivel scale, degrees; common practice: half a mark of a one-degree scale. */
+/** Tolerance on an angle read from a swivel scale, degrees; common practice: half a graduation of a one-degree scale. */
 const SWIVEL_TOLERANCE_DEG = 0.5;
 
 /** The gearing is for the lead; what a gauge finds on the scratch of one start is the lead too. */
@@ -107,7 +107,7 @@ const LEFT = {
   clearing: 'to clear the tool',
   stopping: 'to stop the spindle',
   trip: '',
-  'imperfect-length': 'to draw the tool out at the mark',
+  'imperfect-length': 'to draw the tool out at the line',
   'way-left': 'before the centre',
 } as const;
 
@@ -174,5 +174,5 @@ function travelWords({ side, direction, end, holding }: StepCase['way']): string
       : 'Bar to the recess clear of the bottom, clear of the far wall when the tool comes out; slides not near their ends.';
   return direction === 'away-from-headstock'
     ? `Carriage in the run-out clear of chuck and shoulder, at its end${centre}; slides not near their ends.`
-    : `Carriage to the ${end === 'mark' ? 'mark' : 'run-out'} clear of chuck and shoulder, back${centre}; slides not near their ends.`;
+    : `Carriage to the ${end === 'mark' ? 'line' : 'run-out'} clear of chuck and shoulder, back${centre}; slides not near their ends.`;
 }

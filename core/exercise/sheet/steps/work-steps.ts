@@ -72,7 +72,7 @@ export function endSteps({ plan, way, sheet }: StepCase): SheetStep[] {
       return [
         confirm(
           'run-out',
-          'Mark',
+          'Line',
           `Scribe the end of the full thread${plan.work.threadLength === null ? '' : `, ${show(plan.work.threadLength.value, plan.work.threadLength.unit)} long`}: there the tool comes out, within ${length}.`,
         ),
       ];

@@ -31,7 +31,7 @@ export interface DriveData {
   /** How a lathe does it, beside others; and as a change that lets a lathe do what it could not. */
   by: string;
   offered: string;
-  /** The thread is found again at a mark of the thread dial. */
+  /** The thread is found again at a dial mark. */
   catchesMarks: boolean;
   /** The spindle is stopped at the end of a cut: the tool is cleared before or after. */
   choosesClearOrder: boolean;

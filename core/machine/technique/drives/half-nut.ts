@@ -19,13 +19,13 @@ export const halfNutDrive = {
       : { of: 'dial', code: nut.why === 'no-safe-mark' ? 'no-safe-mark' : 'no-dial', severity: 'warn' },
   withoutDial: () => null,
   name: ({ halfNut }) => `${halfNut} opened, caught by the thread dial`,
-  assumes: () => 'Asks for a thread dial with a safe mark for this thread on this lead screw.',
+  assumes: () => 'Asks for a thread dial with a safe dial mark for this thread on this lead screw.',
   cycle: (way, words, clear) => [
     way.markRule === 'same'
-      ? `Close the ${words.halfNut} at the mark caught first.`
-      : `Close the ${words.halfNut} at a safe mark; missed it? Wait for the next.`,
+      ? `Close the ${words.halfNut} at the dial mark caught first.`
+      : `Close the ${words.halfNut} at a safe dial mark; missed it? Wait for the next.`,
     ...(way.end === 'mark' && way.direction === 'toward-headstock'
-      ? [`Watch. At the mark draw the tool out: ${lower(clear)}; open the ${words.halfNut} at once.`]
+      ? [`Watch. At the line draw the tool out: ${lower(clear)}; open the ${words.halfNut} at once.`]
       : [`Watch. Open the ${words.halfNut} ${endWords(way, words)}.`, `${clear}.`]),
     `Carriage back, ${startWords(way)}.`,
   ],

@@ -10,7 +10,7 @@ const KEPT = 'The half nut stays closed from the first pass to the last.';
 const WHY = {
   'no-dial': 'This lathe has no thread dial.',
   unusable: 'Its thread dial can not be used.',
-  'no-safe-mark': 'No mark of its dial is safe for this thread.',
+  'no-safe-mark': 'No dial mark is safe for this thread.',
   'not-known': '',
 } as const;
 

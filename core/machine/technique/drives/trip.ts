@@ -21,7 +21,9 @@ export const tripDrive = {
       : {
           use: 'trip',
           says:
-            findsBy === 'clutch' ? ['Its clutch finds the thread again by itself: no mark is needed.'] : [],
+            findsBy === 'clutch'
+              ? ['Its clutch finds the thread again by itself: no dial mark is needed.']
+              : [],
         },
   name: () => 'automatic threading trip',
   assumes: () => 'A fact of the lathe: it was built with the trip, and finds the thread again by itself.',

@@ -50,7 +50,7 @@ function CompoundAngle() {
   const say = useSay();
   const { lathe, read } = usePlanning();
   const { swivel, dial } = lathe.compound;
-  const mark = read.evaluation.swivelMarkDeg;
+  const graduation = read.evaluation.swivelGraduationDeg;
   return (
     <>
       <AngleField />
@@ -67,11 +67,11 @@ function CompoundAngle() {
       <div className="grid gap-1 border-t border-rule pt-2 text-sm">
         <p>
           <span className="label block text-ink-soft">On {lathe.name}</span>
-          {mark === null ? (
-            'no mark yet'
+          {graduation === null ? (
+            'no graduation yet'
           ) : (
             <>
-              mark <strong className="figures">{Number(mark.toFixed(3))}°</strong>
+              graduation <strong className="figures">{Number(graduation.toFixed(3))}°</strong>
             </>
           )}
           , the scale reads 0 {say(swivel.zeroAlong === 'bed' ? 'along the bed' : 'along the cross slide')}

@@ -17,7 +17,7 @@ import { STOPS } from '@/core/machine/stops/stops';
 export const END_TEXTS: Record<WorkEnd, string> = {
   groove: 'Run-out groove',
   recess: 'Recess',
-  mark: 'Pulled out at a mark',
+  mark: 'Pulled out at a line',
   through: 'Through',
   boss: 'Boss beyond',
 };

@@ -106,7 +106,9 @@ test('target: wires outside, balls inside, the range with its reason', () => {
 test('passes, speed and marks: a bad entry is told at its field', () => {
   const { unmount } = open('passes');
   type('Scratch pass', '0.0025');
-  expect(screen.getByText(/marked every 0.001 in: 0.0025 in is set to the nearest mark/)).not.toBeNull();
+  expect(
+    screen.getByText(/marked every 0.001 in: 0.0025 in is set to the nearest graduation/),
+  ).not.toBeNull();
   unmount();
   const speed = open('technique', { 'technique.speed': '400' });
   expect(
@@ -161,7 +163,7 @@ test('proof: a nut says which threads out of class it takes, and wires are gone'
   expect(screen.getByText(/out of class: here from 0.7079 to 0.7159/)).not.toBeNull();
 });
 
-test('compound: the lathe looked at says its mark; a mark is read by its scale', () => {
+test('compound: the lathe looked at says its graduation; a reading is taken by its scale', () => {
   const lathe = usualLathe('in', 'Lathe 2');
   const bed = {
     ...lathe,
@@ -174,8 +176,8 @@ test('compound: the lathe looked at says its mark; a mark is read by its scale',
   );
   expect(screen.getByText('60.5°')).not.toBeNull();
   type('Angle from the cross slide', '60');
-  expect(screen.getByText(/type “mark 60”: that is 30° from the cross slide/)).not.toBeNull();
-  type('Angle from the cross slide', 'mark 61');
+  expect(screen.getByText(/type “scale 60”: that is 30° from the cross slide/)).not.toBeNull();
+  type('Angle from the cross slide', 'scale 61');
   expect(screen.getByText(/is 29° from the cross slide/)).not.toBeNull();
 });
 

@@ -23,7 +23,7 @@ export function StartsOrder({ starts }: { starts: number }) {
         stacked
         proposed={read.inputs.chosen?.startsBy ?? undefined}
         options={[
-          { value: 'thread-dial', text: 'another mark of the thread dial' },
+          { value: 'thread-dial', text: 'another dial mark' },
           { value: 'compound', text: 'the compound, one pitch along the bed' },
           { value: 'spindle', text: 'turning the spindle against the gears' },
         ]}

@@ -138,7 +138,7 @@ export function TechniqueFields() {
             { value: '', text: 'Not said' },
             { value: 'eye', text: 'Eye' },
             { value: 'indicator', text: 'Carriage indicator' },
-            { value: 'mark', text: 'Mark on the bar' },
+            { value: 'mark', text: 'Line on the bar' },
             { value: 'readout', text: 'Readout' },
             { value: 'ear', text: 'Ear, in a bore' },
           ]}

@@ -2,7 +2,7 @@ import type { Swivel } from '@/core/machine/lathe/lathe';
 
 /**
  * The swivel scale round the foot of the compound, true in its angles: where it reads 0, which way it counts as far as
- * that is known, and the mark to set against the index, which turns with the compound.
+ * that is known, and the graduation to set against the index, which turns with the compound.
  */
 export function SwivelScale({
   x,
@@ -34,23 +34,23 @@ export function SwivelScale({
     const [a, b] = [at(deg, radius), at(deg, radius + (long ? 11 : 6))];
     return `M${a.x} ${a.y}L${b.x} ${b.y}`;
   };
-  const marks = [0, ...tens.flatMap((ten) => ways.map((way) => way * ten))];
+  const graduations = [0, ...tens.flatMap((ten) => ways.map((way) => way * ten))];
   const index = at(indexDeg, radius - 2);
   const inner = at(indexDeg, radius - 16);
   return (
     <g data-part="swivel-scale">
       <circle cx={x} cy={y} r={radius} fill="none" stroke="var(--color-scribe-dim)" />
       <path
-        d={marks.map((mark) => line(zero + mark, mark % 30 === 0)).join('')}
+        d={graduations.map((graduation) => line(zero + graduation, graduation % 30 === 0)).join('')}
         stroke="var(--color-scribe)"
       />
-      {marks
-        .filter((mark) => mark % 30 === 0 && Math.abs(mark) <= 90)
-        .map((mark) => {
-          const place = at(zero + mark, radius + 21);
+      {graduations
+        .filter((graduation) => graduation % 30 === 0 && Math.abs(graduation) <= 90)
+        .map((graduation) => {
+          const place = at(zero + graduation, radius + 21);
           return (
             <text
-              key={mark}
+              key={graduation}
               x={place.x}
               y={place.y + 4}
               fontSize="12"
@@ -58,7 +58,7 @@ export function SwivelScale({
               className="figures"
               fill="var(--color-scribe-dim)"
             >
-              {Math.abs(mark)}
+              {Math.abs(graduation)}
             </text>
           );
         })}

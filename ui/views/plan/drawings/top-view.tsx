@@ -1,7 +1,7 @@
 'use client';
 
 import { HOLDING_DATA } from '@/core/machine/technique/holdings';
-import { swivelMarkOn } from '@/core/machine/lathe/swivel-mark';
+import { swivelGraduationOn } from '@/core/machine/lathe/swivel-graduation';
 import type { Swivel } from '@/core/machine/lathe/lathe';
 import { frameOfWay } from '@/core/machine/technique/cut-way';
 import type { Way } from '@/core/machine/technique/way';
@@ -49,7 +49,7 @@ function TopViewDrawing({
   const { width, height } = size;
   const frame = frameOfWay(way);
   const feeds = feedsByCompound(way.infeed);
-  const { markDeg, offScale } = swivelMarkOn(swivel, angleDeg, swingOf(frame));
+  const { markDeg, offScale } = swivelGraduationOn(swivel, angleDeg, swingOf(frame));
   const invites = feeds && swivel.zeroAlong === 'bed' && way.side === 'external';
   const external = way.side === 'external';
   const unit = Math.min(width / 12, height / 9.6);
@@ -212,7 +212,7 @@ function TopViewDrawing({
           <text x={14} y={22}>
             {say(
               feeds
-                ? `Compound ${angleDeg}° from the cross-slide axis${offScale ? ': beyond its scale, set it by a protractor' : `: mark ${Number(markDeg.toFixed(3))}°, the scale reads 0 along the ${swivel.zeroAlong === 'bed' ? 'bed' : 'cross slide'}`}`
+                ? `Compound ${angleDeg}° from the cross-slide axis${offScale ? ': beyond its scale, set it by a protractor' : `: set ${Number(markDeg.toFixed(3))}° on the scale, which reads 0 along the ${swivel.zeroAlong === 'bed' ? 'bed' : 'cross slide'}`}`
                 : 'The cross slide feeds; the compound stays as it is',
             )}
           </text>

@@ -51,7 +51,7 @@ export function WrongAxis({
       </g>
       <g transform={`translate(0 ${depth + 26})`}>
         <text {...text}>
-          {`${angleDeg} set as the mark: stands at ${Number(wrong.standsDeg.toFixed(1))}°`}
+          {`${angleDeg} set on the scale: stands at ${Number(wrong.standsDeg.toFixed(1))}°`}
         </text>
         <g
           transform={`translate(${width * 0.35} 12)`}

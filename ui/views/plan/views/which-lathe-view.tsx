@@ -19,7 +19,7 @@ const COLUMNS = [
   { title: 'Dial' },
   { title: 'rpm', number: true },
   { title: 'Left', number: true },
-  { title: 'Mark', number: true },
+  { title: 'Graduation', number: true },
 ] as const;
 
 const CAN = { yes: 'yes', care: 'with care', no: 'no' } as const;

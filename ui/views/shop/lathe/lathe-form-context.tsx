@@ -76,10 +76,10 @@ function proposedBy({ dialUnit }: LatheForm, at: string | undefined): string | u
 }
 
 /** The fields of a part, in their order; those that belong in one row side by side. */
-export function LatheFieldsOf({ part, but = NONE }: { part: LathePartOf; but?: readonly LatheField[] }) {
+export function LatheFieldsOf({ part }: { part: LathePartOf }) {
   const { form } = useLatheForm();
   const asked = LATHE_FIELDS.map((name) => latheField(name)).filter(
-    (field) => field.part === part && !but.includes(field.name as LatheField) && isAsked(form, field),
+    (field) => field.part === part && isAsked(form, field),
   );
   const rows: LatheFieldData[][] = [];
   for (const field of asked) {
@@ -99,8 +99,6 @@ export function LatheFieldsOf({ part, but = NONE }: { part: LathePartOf; but?: r
     );
   });
 }
-
-const NONE: readonly LatheField[] = [];
 
 export function LatheTableField({
   name,

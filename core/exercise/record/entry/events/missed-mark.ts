@@ -3,7 +3,7 @@ import type { EventData } from './event-data';
 export const missedMark = {
   id: 'missed-mark',
   group: 'drive',
-  name: 'Missed the mark, waited for the next',
+  name: 'Missed the dial mark, waited for the next',
   then: 'Right so. Go on.',
   effect: 'none',
   fault: 'none',

@@ -3,7 +3,7 @@ import type { EventData } from './event-data';
 export const offMark = {
   id: 'off-mark',
   group: 'drive',
-  name: 'Half nut closed off the mark',
+  name: 'Half nut closed off the dial mark',
   then: 'Look for a second groove before you cut on.',
   effect: 'none',
   fault: 'slip',
