@@ -419,3 +419,21 @@ test('what was kept by the bench of an earlier release is sent as it was kept, i
   expect(server.sent.map(({ format, content }) => [String(format), content])).toEqual(formats);
   expect(await bench.states(5)).toEqual(formats.map(() => 'sent'));
 });
+
+test('what is held is not known before it was looked at, and a browser that keeps nothing says so', async () => {
+  const bench = await device();
+  expect(bench.outboxState().store).toBe('not-looked');
+  await act(() => bench.catchUp());
+  expect(bench.outboxState().store).toBe('here');
+  jest.resetModules();
+  Object.assign(globalThis, {
+    indexedDB: {
+      open: () => {
+        throw new DOMException('forbidden', 'SecurityError');
+      },
+    },
+  });
+  const none = await import('./outbox');
+  await act(() => none.catchUp());
+  expect(none.outboxState().store).toBe('none');
+});

@@ -14,6 +14,8 @@ import { allKept, letGo, noteFared, sendAgainFrom } from './kept-entries';
 
 /** What the device still holds, for whoever looks at it. */
 export interface OutboxState {
+  /** `not-looked`: what is held is not known yet. `none`: this browser keeps nothing, so nothing can be held. */
+  store: 'not-looked' | 'here' | 'none';
   /** Not sent yet, all attempts together. */
   held: number;
   /** Since when the oldest of them waits, by this device's clock (ISO 8601). */
@@ -47,6 +49,7 @@ const AGAIN_MS = [2000, 4000, 8000, 15_000] as const;
 const NAME = 'oyakata-outbox';
 
 const EMPTY: OutboxState = {
+  store: 'not-looked',
   held: 0,
   since: null,
   waits: 0,
@@ -160,6 +163,8 @@ export async function catchUp(): Promise<void> {
     }
   } catch {
     // Without a store nothing is kept, and nothing is to be caught up with.
+    state = { ...state, store: 'none' };
+    listeners.forEach((listener) => listener());
     return;
   }
   await flush();
@@ -336,6 +341,7 @@ async function look(problem: string | null): Promise<void> {
   }
   const count = held.length + sealed.length;
   state = {
+    store: 'here',
     held: count,
     since: [...held, ...sealed].map(({ deviceTime }) => deviceTime).sort()[0] ?? null,
     waits,

@@ -1,77 +1,86 @@
 'use client';
 
-import { useCallback, useEffect, useState, type ComponentType } from 'react';
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ComponentType } from 'react';
 
 import { useNews } from '@/ui/shell/news';
 import { ask } from '@/ui/shell/send';
 import { useTouch } from '@/ui/shell/touch';
 import { useStayPut } from '@/ui/shell/use-stay-put';
-import { signOut } from '@/ui/parts/outbox/sign-out';
 import { benchButton } from './bench-button';
 import { BenchHomeView } from './bench-home';
-import { BenchLine } from './bench-line';
-import { hasFreshGrant, recall, remember, whoWorks } from '@/ui/parts/outbox/bench-store';
 import type { BenchWorkProps } from './bench-work';
-import { keepLoaded, registerWorker } from './keep-the-bench';
-import { PinAgain } from './pin-again';
-import { askForGrant, beginOutbox, catchUp, lookAtServer } from '@/ui/parts/outbox/outbox';
-import { worksHere } from '@/ui/parts/outbox/works-here';
 import type { BenchFacts } from './bench-facts';
+import { BenchLineToCome } from './bench-line-to-come';
+import { deviceHere, useDevice } from './use-device';
 
+/** An answer that takes longer is not waited for: what the device remembers is shown. */
+const SOON_MS = 400;
 /** So long nothing is touched: then the rest of the bench is fetched, to be there when the network is not. */
 const QUIET_MS = 15_000;
 const LOOK_MS = { well: 20_000, lost: 3000 } as const;
 
-/** The bench opens with what is next; the heavy part comes with the first touch. */
+/** The bench opens with what is next; what the device keeps comes after it, the heavy part with the first touch. */
 export function BenchApp() {
   const [home, setHome] = useState<BenchFacts | null>(null);
+  /** As the server has told it last, not as the device remembers it. */
+  const [told, setTold] = useState<BenchFacts | null>(null);
   const [nobody, setNobody] = useState(false);
   /** Whose session is of an earlier day: the PIN alone is asked for. */
   const [asleep, setAsleep] = useState<{ id: number; name: string } | null>(null);
-  const [piece, setPiece] = useState<number | null>(null);
+  const piece = useSyncExternalStore(watchHash, pieceInHash, () => null);
+  /** No answer yet: what the device remembers is wanted. */
+  const [slow, setSlow] = useState(false);
+  const [recalled, setRecalled] = useState(false);
+  const device = useDevice(home !== null || nobody || slow);
   const work = useWork(piece !== null);
   const { since } = useTouch();
   const lost = since !== null;
   useStayPut(lost);
 
+  const answered = useRef(false);
   const load = useCallback(async () => {
     const sent = await ask<BenchFacts>('/api/bench');
+    if (sent.ok || !sent.later) answered.current = true;
     if (sent.ok) {
-      const { person } = sent.value;
       setHome(sent.value);
+      setTold(sent.value);
       setNobody(false);
-      await keepKnown(sent.value);
-      // Only what students record is kept here; staff record with their own session.
-      if (sent.value.records && !(await hasFreshGrant(person.id).catch(() => true)))
-        await askForGrant(person.id);
-    } else if (!sent.later) {
+    } else if (sent.later) setSlow(true);
+    else {
+      setTold(null);
       const session = await ask<{ state: string; who: { id: number; name: string } | null }>('/api/session');
       setAsleep(session.ok && session.value.state === 'asleep' ? session.value.who : null);
-      // Nobody is signed in: what was remembered of whoever was goes; what is still to be sent stays.
-      await worksHere(null).catch(() => undefined);
+      await (await deviceHere()).forgetWho();
       setHome(null);
       setNobody(true);
     }
   }, []);
 
   useEffect(() => {
-    beginOutbox();
-    registerWorker();
-    const hash = Number(window.location.hash.slice(1));
-    let here = true;
+    const timer = window.setTimeout(() => setSlow(true), SOON_MS);
     void (async () => {
-      const known = await remembered();
-      if (here && known !== null) setHome((before) => before ?? known);
-      if (here && Number.isInteger(hash) && hash > 0) setPiece(hash);
       await load();
+      window.clearTimeout(timer);
     })();
-    const goes = () => setPiece(Number(window.location.hash.slice(1)) || null);
-    window.addEventListener('hashchange', goes);
-    return () => {
-      here = false;
-      window.removeEventListener('hashchange', goes);
-    };
+    return () => window.clearTimeout(timer);
   }, [load]);
+
+  useEffect(() => {
+    if (device === null) return undefined;
+    let here = true;
+    device.beginOutbox();
+    device.registerWorker();
+    // Whoever worked here last, until the server has said who works here now.
+    void device.remembered().then((known) => {
+      if (!here) return;
+      if (!answered.current && known !== null) setHome((before) => before ?? known);
+      setRecalled(true);
+    });
+    return () => void (here = false);
+  }, [device]);
+  useEffect(() => {
+    if (told !== null) void device?.keepKnown(told);
+  }, [device, told]);
 
   useNews(() => void load());
 
@@ -79,22 +88,20 @@ export function BenchApp() {
   useEffect(() => {
     const timer = window.setInterval(
       () =>
-        void lookAtServer().then((well) => {
-          if (well && lost) void catchUp().then(load);
+        void device?.lookAtServer().then((well) => {
+          if (well && lost) void device.catchUp().then(load);
         }),
       lost ? LOOK_MS.lost : LOOK_MS.well,
     );
     return () => window.clearInterval(timer);
-  }, [lost, load]);
+  }, [device, lost, load]);
 
   const open = (attemptId: number | null) => {
-    // The place on the page, not another page: it works without the network, and a reload comes back to it.
     window.location.hash = attemptId === null ? '' : String(attemptId);
-    setPiece(attemptId);
     if (attemptId === null) void load();
   };
 
-  if (piece !== null && home !== null && work !== null)
+  if (piece !== null && home !== null && work !== null && device !== null)
     return (
       <Fetched
         key={piece}
@@ -102,7 +109,7 @@ export function BenchApp() {
         attemptId={piece}
         home={home}
         onHome={() => open(null)}
-        line={<BenchLine />}
+        line={<device.BenchLine />}
       />
     );
   return (
@@ -111,12 +118,12 @@ export function BenchApp() {
         <p className="font-head text-2xl font-semibold tracking-wide">Oyakata</p>
         <h1 className="text-2xl">Bench{home === null ? '' : `: ${home.person.name}`}</h1>
       </header>
-      <BenchLine />
+      {device === null ? <BenchLineToCome /> : <device.BenchLine />}
       {home === null ? (
         <main className="grid content-start gap-4 bg-paper-raised p-8">
-          {nobody && asleep !== null ? (
-            <PinAgain name={asleep.name} onDone={() => void load()} />
-          ) : nobody ? (
+          {nobody && device !== null && asleep !== null ? (
+            <device.PinAgain name={asleep.name} onDone={() => void load()} />
+          ) : nobody && device !== null ? (
             <>
               <h2 className="text-5xl">Who works here?</h2>
               <p className="text-xl">Signing in needs the network.</p>
@@ -128,7 +135,9 @@ export function BenchApp() {
             </>
           ) : (
             <p className="text-2xl">
-              {lost ? 'This device knows nothing yet, and there is no network.' : 'Looking what is next…'}
+              {lost && recalled
+                ? 'This device knows nothing yet, and there is no network.'
+                : 'Looking what is next…'}
             </p>
           )}
         </main>
@@ -141,28 +150,25 @@ export function BenchApp() {
           </p>
         </main>
       ) : (
-        <BenchHomeView home={home} onOpen={open} onSignOut={() => void signOut()} />
+        <BenchHomeView
+          home={home}
+          onOpen={open}
+          onSignOut={() => void deviceHere().then(({ signOut }) => signOut())}
+        />
       )}
     </div>
   );
 }
 
-async function remembered(): Promise<BenchFacts | null> {
-  try {
-    const who = await whoWorks();
-    return who === null ? null : await recall<BenchFacts>('home', who.id);
-  } catch {
-    return null;
-  }
+/** The piece in hand: a place on the page, not another page. It works without the network, and a reload comes back to it. */
+function pieceInHash(): number | null {
+  const piece = Number(window.location.hash.slice(1));
+  return Number.isInteger(piece) && piece > 0 ? piece : null;
 }
 
-async function keepKnown(facts: BenchFacts): Promise<void> {
-  try {
-    await worksHere(facts.person);
-    await remember('home', facts.person.id, facts);
-  } catch {
-    // A browser that keeps nothing still shows what the server tells.
-  }
+function watchHash(listener: () => void): () => void {
+  window.addEventListener('hashchange', listener);
+  return () => window.removeEventListener('hashchange', listener);
 }
 
 interface Part {
@@ -196,7 +202,7 @@ function useWork(now: boolean): Part | null {
     import('./bench-work').then(
       (module) => {
         if (here) setPart({ Work: module.BenchWork });
-        keepLoaded();
+        void deviceHere().then(({ keepLoaded }) => keepLoaded());
       },
       () => {
         timer = window.setTimeout(() => setFailures((before) => before + 1), LOOK_MS.lost);

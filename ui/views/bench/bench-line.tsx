@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react';
 import { useTouch } from '@/ui/shell/touch';
 import { missingSeen } from '@/ui/parts/outbox/held-count';
+import { BenchLineToCome } from './bench-line-to-come';
 import { lookAgain, noOutbox, outboxState, subscribeOutbox } from '@/ui/parts/outbox/outbox';
 
 const clock = (at: string | number) =>
@@ -8,7 +9,7 @@ const clock = (at: string | number) =>
 
 /** What is not sent yet and why: always there, so that nobody has to ask. */
 export function BenchLine() {
-  const { held, since, waits, missing, refused, problem } = useSyncExternalStore(
+  const { store, held, since, waits, missing, refused, problem } = useSyncExternalStore(
     subscribeOutbox,
     outboxState,
     noOutbox,
@@ -19,7 +20,8 @@ export function BenchLine() {
     void lookAgain();
   };
   const lost = lostSince !== null;
-  const well = !lost && held === 0 && refused.length === 0 && missing === 0;
+  if (store === 'not-looked' && !lost) return <BenchLineToCome />;
+  const well = !lost && store === 'here' && held === 0 && refused.length === 0 && missing === 0;
   return (
     <p
       role="status"
@@ -28,11 +30,13 @@ export function BenchLine() {
       {lost && <strong className="font-semibold">No network since {clock(lostSince)}.</strong>}
       {held === 0 ? (
         <span>
-          {lost
-            ? 'What you record stays on this device.'
-            : missing > 0
-              ? 'Nothing is held.'
-              : 'Everything is sent.'}
+          {store === 'none'
+            ? 'This browser keeps nothing: record on the page of the record instead.'
+            : lost
+              ? 'What you record stays on this device.'
+              : missing > 0
+                ? 'Nothing is held.'
+                : 'Everything is sent.'}
         </span>
       ) : (
         <span>

@@ -10,7 +10,8 @@ export function registerWorker(): void {
     .register('/bench-worker.js', { scope: '/bench', updateViaCache: 'none' })
     .then((registration) => {
       const offer = () => {
-        if (outboxState().held === 0) registration.waiting?.postMessage('take-over');
+        const { store, held } = outboxState();
+        if (store !== 'not-looked' && held === 0) registration.waiting?.postMessage('take-over');
       };
       registration.addEventListener('updatefound', () => {
         registration.installing?.addEventListener('statechange', offer);

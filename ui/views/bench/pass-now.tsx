@@ -24,7 +24,7 @@ import { CutWarnings } from './cut-warnings';
 import { OwnReading } from './own-reading';
 import type { BenchRecord } from './use-bench-record';
 
-/** Where the half nut can have closed besides at a mark: worth recording, or a second groove is never explained. */
+/** Where the half nut can have closed besides at a dial mark: worth recording, or a second groove is never explained. */
 const BETWEEN = 'between two';
 
 /** The next cut: what the dial has to read, what the chip looks like, one touch when it is cut. */
@@ -127,7 +127,7 @@ export function PassNow({
       <OtherMark cut={cut} firstMark={prediction.firstMark} />
       {catches && marks.length > 0 && (
         <Chips
-          label="Mark caught"
+          label="Dial mark caught"
           chosen={mark}
           options={[...marks, BETWEEN].map((id) => ({ id, text: id }))}
           onChoose={(id) => cut.setMark(id === mark ? '' : id)}
