@@ -17,7 +17,7 @@ export const BUDGETS = {
     record: 260,
     planning: 300,
     shop: 195,
-    bench: 130,
+    bench: 120,
   },
   /** Milliseconds of a page's own thread, by the fixed work. */
   browserMs: {

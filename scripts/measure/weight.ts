@@ -52,19 +52,29 @@ export async function measureWeight(address: string): Promise<boolean> {
   return good.every(Boolean);
 }
 
+/** Of the bench: what was asked for before what is next stood there. */
 async function weigh(context: BrowserContext, url: string): Promise<number> {
   const page = await context.newPage();
   const client = await context.newCDPSession(page);
   await client.send('Network.setCacheDisabled', { cacheDisabled: true });
+  await page.addInitScript(() => {
+    const watch = new MutationObserver(() => {
+      if (document.querySelector('section[aria-label="Next"]') === null) return;
+      performance.mark('next');
+      watch.disconnect();
+    });
+    watch.observe(document, { childList: true, subtree: true });
+  });
   await page.goto(url);
   if (url.endsWith('/bench')) await page.getByRole('region', { name: 'Next' }).waitFor();
   else await page.waitForLoadState('networkidle');
-  const bytes = await page.evaluate(() =>
-    performance
+  const bytes = await page.evaluate(() => {
+    const until = performance.getEntriesByName('next')[0]?.startTime ?? Infinity;
+    return performance
       .getEntriesByType('resource')
-      .filter(({ name }) => new URL(name).pathname.endsWith('.js'))
-      .reduce((sum, entry) => sum + (entry as PerformanceResourceTiming).encodedBodySize, 0),
-  );
+      .filter(({ name, startTime }) => startTime < until && new URL(name).pathname.endsWith('.js'))
+      .reduce((sum, entry) => sum + (entry as PerformanceResourceTiming).encodedBodySize, 0);
+  });
   await page.close();
   return bytes / 1000;
 }

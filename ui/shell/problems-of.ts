@@ -1,4 +1,4 @@
-import type { Refused } from './send';
+import type { Refused } from './ask';
 
 /** The messages of a refusal by their fields; one that concerns no field stands at the one named. */
 export function problemsOf({ fields, message }: Refused, otherwise: string): Record<string, string> {

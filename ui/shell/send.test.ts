@@ -1,4 +1,5 @@
-import { ask, send } from './send';
+import { ask } from './ask';
+import { send } from './send';
 import { useTouch } from './touch';
 import { act, renderHook } from '@testing-library/react';
 

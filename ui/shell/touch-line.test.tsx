@@ -1,9 +1,9 @@
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { noteTouch } from './touch';
 import { TouchLine } from './touch-line';
-import { ask, NO_ANSWER } from './send';
+import { ask, NO_ANSWER } from './ask';
 
-jest.mock('./send', () => ({ ask: jest.fn(), NO_ANSWER: 'The server does not answer.' }));
+jest.mock('./ask', () => ({ ask: jest.fn(), NO_ANSWER: 'The server does not answer.' }));
 const asked = jest.mocked(ask);
 
 beforeEach(() => {

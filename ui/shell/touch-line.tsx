@@ -2,7 +2,7 @@
 
 import { Unplug } from 'lucide-react';
 import { useEffect } from 'react';
-import { ask, NO_ANSWER } from './send';
+import { ask, NO_ANSWER } from './ask';
 import { useTouch } from './touch';
 import { useStayPut } from './use-stay-put';
 

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useCallback } from 'react';
-import { ask } from './send';
+import { ask } from './ask';
 
 /**
  * Brings the page up to date with the server, if it answers. A refresh that meets no server would leave the page for

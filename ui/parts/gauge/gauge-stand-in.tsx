@@ -14,7 +14,7 @@ import { Field } from '@/ui/kit/field';
 import { Message } from '@/ui/kit/message';
 import { Select } from '@/ui/kit/select';
 import { Header } from '@/ui/shell/header';
-import { ask } from '@/ui/shell/send';
+import { ask } from '@/ui/shell/ask';
 import { STAND_IN } from './use-gauge';
 
 interface Piece {

@@ -1,4 +1,5 @@
-import { ask, send, type Sent } from '@/ui/shell/send';
+import { ask, type Sent } from '@/ui/shell/ask';
+import { send } from '@/ui/shell/send';
 import {
   benchDevice,
   benchStore,

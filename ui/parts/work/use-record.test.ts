@@ -2,10 +2,12 @@ import { act, renderHook } from '@testing-library/react';
 import { recordOf, sheetOf } from '@/core/test/record';
 import { useEffect } from 'react';
 import type { News } from '@/ui/shell/news';
-import { ask, send } from '@/ui/shell/send';
+import { ask } from '@/ui/shell/ask';
+import { send } from '@/ui/shell/send';
 import { useRecord } from './use-record';
 
-jest.mock('@/ui/shell/send', () => ({ send: jest.fn(), ask: jest.fn() }));
+jest.mock('@/ui/shell/send', () => ({ send: jest.fn() }));
+jest.mock('@/ui/shell/ask', () => ({ ask: jest.fn() }));
 const listeners = new Set<(news: News) => void>();
 jest.mock('@/ui/shell/news', () => ({
   useNews: (onNews: (news: News) => void) => {

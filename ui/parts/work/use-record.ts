@@ -9,7 +9,8 @@ import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { deviceId, deviceTime as timeNow, nextSequence } from '@/ui/shell/device';
 import { newId } from '@/ui/shell/new-id';
 import { useNews } from '@/ui/shell/news';
-import { ask, send } from '@/ui/shell/send';
+import { ask } from '@/ui/shell/ask';
+import { send } from '@/ui/shell/send';
 
 interface News {
   entries: Entry[];

@@ -12,16 +12,17 @@ const home = (name: string): BenchFacts => ({
   shop: { timeZone: 'UTC', words: USUAL_WORDS },
 });
 
-const device = {
-  beginOutbox: jest.fn(),
-  registerWorker: jest.fn(),
-  keepLoaded: jest.fn(),
+const kept = {
   keepKnown: jest.fn(() => Promise.resolve()),
-  forgetWho: jest.fn(() => Promise.resolve()),
+  nobodyWorks: jest.fn(() => Promise.resolve(null)),
   remembered: jest.fn<Promise<BenchFacts | null>, []>(),
-  BenchLine: () => <p role="status">the line</p>,
 };
-jest.mock('./device', () => device);
+const beginOutbox = jest.fn();
+jest.mock('./remembered', () => kept);
+jest.mock('./keep-the-bench', () => ({ registerWorker: jest.fn(), keepLoaded: jest.fn() }));
+jest.mock('./bench-line', () => ({ BenchLine: () => <p role="status">the line</p> }));
+jest.mock('@/ui/parts/outbox/sign-out', () => ({ signOut: jest.fn() }));
+jest.mock('@/ui/parts/outbox/outbox', () => ({ beginOutbox, catchUp: jest.fn(), lookAtServer: jest.fn() }));
 jest.mock('@/ui/shell/news', () => ({ useNews: () => undefined }));
 
 /** How the server answers: with what is next, that nobody is signed in, or not at all. */
@@ -36,7 +37,7 @@ const json = (body: unknown, status = 200) =>
 
 beforeEach(() => {
   jest.clearAllMocks();
-  device.remembered.mockResolvedValue(null);
+  kept.remembered.mockResolvedValue(null);
   globalThis.fetch = ((url: string) =>
     url === '/api/bench' ? bench() : json({ state: 'none', who: null })) as typeof fetch;
 });
@@ -52,16 +53,16 @@ test('what is next stands there first; then the device keeps it, and says what i
   expect(screen.getByText('Looking what this device holds…')).not.toBeNull();
   await screen.findByRole('heading', { name: 'Bench: Hana' });
   await screen.findByText('the line');
-  expect(device.beginOutbox).toHaveBeenCalledTimes(1);
-  expect(device.keepKnown).toHaveBeenCalledWith(home('Hana'));
+  expect(beginOutbox).toHaveBeenCalledTimes(1);
+  expect(kept.keepKnown).toHaveBeenCalledWith(home('Hana'));
 });
 
 test('without the network it shows what the device remembers, and nothing of it is taken for the server’s word', async () => {
   bench = () => Promise.reject(new TypeError('no network'));
-  device.remembered.mockResolvedValue(home('Hana'));
+  kept.remembered.mockResolvedValue(home('Hana'));
   await open();
   await screen.findByRole('heading', { name: 'Bench: Hana' });
-  expect(device.keepKnown).not.toHaveBeenCalled();
+  expect(kept.keepKnown).not.toHaveBeenCalled();
 });
 
 test('without the network, and where it remembers nobody, that is said once it is known', async () => {
@@ -72,20 +73,20 @@ test('without the network, and where it remembers nobody, that is said once it i
 
 test('where nobody is signed in, nobody is shown, whoever is remembered', async () => {
   bench = () => json({ error: { code: 'not-signed-in', message: 'Sign in.', fields: [] } }, 401);
-  device.remembered.mockResolvedValue(home('Hana'));
+  kept.remembered.mockResolvedValue(home('Hana'));
   await open();
   await screen.findByRole('heading', { name: 'Who works here?' });
-  expect(device.forgetWho).toHaveBeenCalled();
+  expect(kept.nobodyWorks).toHaveBeenCalled();
   expect(screen.queryByText(/Hana/)).toBeNull();
 });
 
 test('an answer that takes long: the remembered stands there meanwhile, and goes when another works here', async () => {
   let answer: (response: Response) => void = () => undefined;
   bench = () => new Promise((resolve) => (answer = resolve));
-  device.remembered.mockResolvedValue(home('Hana'));
+  kept.remembered.mockResolvedValue(home('Hana'));
   await open();
   await screen.findByRole('heading', { name: 'Bench: Hana' });
   answer(await json(home('Ada')));
   await screen.findByRole('heading', { name: 'Bench: Ada' });
-  expect(device.keepKnown).toHaveBeenCalledWith(home('Ada'));
+  expect(kept.keepKnown).toHaveBeenCalledWith(home('Ada'));
 });

@@ -1,38 +1,6 @@
-import type { BenchFacts } from './bench-facts';
-import { hasFreshGrant, recall, remember, whoWorks } from '@/ui/parts/outbox/bench-store';
-import { askForGrant } from '@/ui/parts/outbox/outbox';
-import { worksHere } from '@/ui/parts/outbox/works-here';
-
-export { beginOutbox, catchUp, lookAtServer } from '@/ui/parts/outbox/outbox';
+/** What comes after what is next stands there: what the device keeps and sends, and what of it is shown. */
 export { signOut } from '@/ui/parts/outbox/sign-out';
+export { BenchKeeper } from './bench-keeper';
 export { BenchLine } from './bench-line';
-export { keepLoaded, registerWorker } from './keep-the-bench';
-export { PinAgain } from './pin-again';
-
-/** What this device remembers of whoever worked here last; null where it knows nobody. */
-export async function remembered(): Promise<BenchFacts | null> {
-  try {
-    const who = await whoWorks();
-    return who === null ? null : await recall<BenchFacts>('home', who.id);
-  } catch {
-    return null;
-  }
-}
-
-/** The server has said who works here and what is next: that is kept, to be shown without the network. */
-export async function keepKnown(facts: BenchFacts): Promise<void> {
-  const { person } = facts;
-  try {
-    await worksHere(person);
-    await remember('home', person.id, facts);
-  } catch {
-    // A browser that keeps nothing still shows what the server tells.
-  }
-  // Only what students record is kept here; staff record with their own session.
-  if (facts.records && !(await hasFreshGrant(person.id).catch(() => true))) await askForGrant(person.id);
-}
-
-/** Nobody is signed in: what was remembered of whoever was goes; what is still to be sent stays. */
-export async function forgetWho(): Promise<void> {
-  await worksHere(null).catch(() => undefined);
-}
+export { nobodyWorks } from './remembered';
+export { WhoWorksHere } from './who-works-here';

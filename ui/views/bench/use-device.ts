@@ -8,18 +8,8 @@ export type Device = typeof device;
 const AGAIN_MS = 3000;
 let fetched: Promise<Device> | null = null;
 
-async function fetchDevice(): Promise<Device> {
-  for (;;) {
-    try {
-      // Each try is to wait for the one before.
-      // oxlint-disable-next-line no-await-in-loop
-      return await import('./device');
-    } catch {
-      // oxlint-disable-next-line no-await-in-loop
-      await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-    }
-  }
-}
+const fetchDevice = (): Promise<Device> =>
+  import('./device').catch(() => new Promise((resolve) => setTimeout(resolve, AGAIN_MS)).then(fetchDevice));
 
 /** The device's part of the bench: fetched after what is next stands there. It is tried until it is there. */
 export const deviceHere = (): Promise<Device> => (fetched ??= fetchDevice());

@@ -15,7 +15,7 @@ import { Fold } from '@/ui/kit/fold';
 import { Message } from '@/ui/kit/message';
 import { ProvePanel } from '@/ui/parts/work/prove-panel';
 import { useRecord } from '@/ui/parts/work/use-record';
-import { ask } from '@/ui/shell/send';
+import { ask } from '@/ui/shell/ask';
 import { SetUpTable } from './set-up-table';
 import { lasted } from './use-now';
 

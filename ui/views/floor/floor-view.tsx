@@ -8,7 +8,7 @@ import { fetchedPart } from '@/ui/kit/fetched-part';
 import { useToast } from '@/ui/kit/toast';
 import { Header } from '@/ui/shell/header';
 import { useNews } from '@/ui/shell/news';
-import { ask, NO_ANSWER } from '@/ui/shell/send';
+import { ask, NO_ANSWER } from '@/ui/shell/ask';
 import { LatheCards } from './lathe-cards';
 import { useNow } from './use-now';
 import { WaitingList } from './waiting-list';

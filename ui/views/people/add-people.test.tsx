@@ -1,6 +1,6 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { AddPeople, type Joining } from './add-people';
-import type { Sent } from '@/ui/shell/send';
+import type { Sent } from '@/ui/shell/ask';
 import { completeBrowser } from '@/ui/test/browser';
 
 completeBrowser();

@@ -7,7 +7,7 @@ import { Button } from '@/ui/kit/button';
 import { Choice } from '@/ui/kit/choice';
 import { Message } from '@/ui/kit/message';
 import { problemsOf } from '@/ui/shell/problems-of';
-import type { Sent } from '@/ui/shell/send';
+import type { Sent } from '@/ui/shell/ask';
 
 const ROLE_OPTIONS: { value: Role; text: string }[] = [
   { value: 'student', text: 'Students' },

@@ -2,7 +2,7 @@
 
 import { useCallback } from 'react';
 import { closeOthers } from '@/ui/parts/outbox/works-here';
-import type { Sent } from '@/ui/shell/send';
+import type { Sent } from '@/ui/shell/ask';
 
 /** What the server says of whoever has signed in. */
 export interface SignedIn {

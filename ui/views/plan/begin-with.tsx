@@ -11,7 +11,7 @@ import { Button } from '@/ui/kit/button';
 import { Choice } from '@/ui/kit/choice';
 import { Field } from '@/ui/kit/field';
 import { Message } from '@/ui/kit/message';
-import { ask } from '@/ui/shell/send';
+import { ask } from '@/ui/shell/ask';
 import { useSay } from '@/ui/kit/shop-words';
 import { usePlanning } from '@/ui/parts/plan-fields/planning-context';
 

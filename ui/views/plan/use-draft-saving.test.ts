@@ -1,6 +1,7 @@
 import { act, renderHook } from '@testing-library/react';
 import { EMPTY_PLAN_FORM, type PlanForm } from '@/core/exercise/plan/draft';
-import { send, type Refused } from '@/ui/shell/send';
+import type { Refused } from '@/ui/shell/ask';
+import { send } from '@/ui/shell/send';
 import { readBackup, writeBackup } from './draft-backup';
 import { useDraftSaving } from './use-draft-saving';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Refused } from '@/ui/shell/send';
+import type { Refused } from '@/ui/shell/ask';
 import { TwoVersions, type Differing } from '@/ui/kit/two-versions';
 
 /** What somebody else has kept of the same thing while it was changed here. */
