@@ -137,7 +137,7 @@ async function usedIn(viewer: PersonView, itemId: number): Promise<string[]> {
   return others === 0 ? titles : [...titles, `${counted} of another class`];
 }
 
-/** A thing of the shop that is changed: which, and the revision that was before whoever changed it. */
+/** A thing of the shop that is changed: which, and the revision that the change began from. */
 interface Changed {
   itemId: number;
   /** Null where what stands is changed as it stands, such as the sizes of the wires. */

@@ -17,7 +17,7 @@ export const latheBodySchema = object({
   })
     .nullable()
     .default(null),
-  /** The revision that was before whoever changed it; of a new lathe null. */
+  /** The revision that the change began from; null for a new lathe. */
   seen: exactWhole(1, 'Send the revision that was changed.').nullable().default(null),
   document: mixed<object>().nullable().default(null),
   /** Rows of a CSV file, the first with the names of the fields. */

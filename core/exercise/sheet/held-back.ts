@@ -30,7 +30,7 @@ export function withHeldBack(sheet: Sheet, stepIds: readonly string[]): Sheet {
     blank.wires = { ...sheet.wires, overWires: { min: 0, target: 0, max: 0 } };
     blank.passes = sheet.passes.map((pass) => ({ ...pass, overWires: null }));
   }
-  // The angle of the feed stays in what is reckoned with: no advice at the lathe may be wrong for a riddle.
+  // The angle stays in the computation, hidden or not: advice at the lathe has to be right while the student looks for it.
   if (held('compound')) blank.compound = { ...sheet.compound, angleDeg: 0, markDeg: 0 };
   if (held('gearing')) blank.gearing = { ...sheet.gearing, levers: [], gears: [], says: [] };
   if (held('speed')) {

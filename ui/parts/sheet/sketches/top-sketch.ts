@@ -5,12 +5,10 @@ import { hasTailstock } from '@/core/machine/technique/holdings';
 import { radians } from '@/core/base/units/angle';
 import { at, circle, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 
-const markText = (sheet: Sheet) =>
-  isHeldBack(sheet, 'compound')
-    ? `mark ${TO_BE_FOUND}`
-    : `mark ${Number(sheet.compound.markDeg.toFixed(2))}°`;
+const graduationText = (sheet: Sheet) =>
+  isHeldBack(sheet, 'compound') ? `set ${TO_BE_FOUND}` : `set ${Number(sheet.compound.markDeg.toFixed(2))}°`;
 
-/** From above, the operator below: chuck, work, tool and compound with its mark. The angle is true, the rest schematic. */
+/** From above, the operator below: chuck, work, tool and compound with its graduation. The angle is true, the rest schematic. */
 export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
   const frame = sheetFrame(sheet);
   const external = sheet.thread.side === 'external';
@@ -101,7 +99,7 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
     texts.push({
       x: foot.x - frame.fed * 0.95 * unit,
       y: foot.y + down * -1 * 0.9 * unit,
-      text: sheet.compound.offScale ? `${angle}° by protractor` : markText(sheet),
+      text: sheet.compound.offScale ? `${angle}° by protractor` : graduationText(sheet),
       size: 10,
       anchor: frame.fed === 1 ? 'end' : 'start',
       bold: true,
@@ -109,7 +107,7 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
   }
   return {
     title: feeds
-      ? `Top view: ${sheet.words.compound} ${angle} degrees from the axis of the ${sheet.words.crossSlide}, ${markText(sheet)}.`
+      ? `Top view: ${sheet.words.compound} ${angle} degrees from the axis of the ${sheet.words.crossSlide}, ${graduationText(sheet)}.`
       : `Top view: the ${sheet.words.crossSlide} feeds straight in.`,
     width,
     height,

@@ -73,7 +73,10 @@ export function ToolDrawing() {
             {2 * flankAngleDeg}°
           </text>
           <text x={14} y={surface - 8}>
-            surface; {figures(toolWidth ?? 0)} wide here
+            surface
+          </text>
+          <text x={cx} y={surface - 8} textAnchor="middle">
+            {figures(toolWidth ?? 0)} wide here
           </text>
           <text x={14} y={26}>
             {frameOfWay(way).toolInverted ? 'set upside down' : 'set right way up'}

@@ -175,7 +175,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
               `${sheet.words.crossSlide} ${formatLength({ value: crossSlide, unit })} ${unit} beyond its zero`,
             ]),
         ...(other ? [String(name)] : []),
-        ...(mark === null ? [] : [`mark ${mark}`]),
+        ...(mark === null ? [] : [`dial mark ${mark}`]),
         ...(allTheSame ? ['cut all the same'] : []),
       ].join(', '),
     };
