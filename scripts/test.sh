@@ -112,21 +112,24 @@ for name in "${databases[@]}"; do
 done
 for job in "$modules" "${waiting[@]}"; do wait "$job"; done
 
-# Two lines of work keep two cores busy: the browsers, and what needs none. The machine room needs the release that the
-# first has built, and waits more than it reckons; so whoever is done first has the units to do beside it.
+# Two lines of work keep two cores busy: the browsers with the data tests, and the machine room with the units. The
+# machine room needs the release that the first installation has built, and waits more than it reckons: it stands beside
+# the browsers, which reckon all the time.
 {
   run types
   run lint
+} &
+looking=$!
+if wanted end-to-end; then
+  start_both || { wait "$looking"; fail "The application for the end-to-end tests does not start."; }
+fi
+{
+  run end-to-end
   run data
 } &
-computing=$!
-if wanted end-to-end; then
-  start_both || { wait "$computing"; fail "The application for the end-to-end tests does not start."; }
-  { run end-to-end; run units; } &
-fi
-wait "$computing"
+wait "$looking"
 run machine
-wanted end-to-end || run units
+run units
 wait
 
 echo
