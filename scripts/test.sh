@@ -112,24 +112,23 @@ for name in "${databases[@]}"; do
 done
 for job in "$modules" "${waiting[@]}"; do wait "$job"; done
 
-# Two lines of work keep two cores busy: the browsers with the data tests, and the machine room with the units. The
-# machine room needs the release that the first installation has built, and waits more than it reckons: it stands beside
-# the browsers, which reckon all the time.
+# Two lines of work keep two cores busy to the end. The machine room needs the release that the first installation has
+# built, and waits more than it reckons; the browsers reckon all the time.
 {
   run types
-  run lint
+  run data
 } &
-looking=$!
+computing=$!
 if wanted end-to-end; then
-  start_both || { wait "$looking"; fail "The application for the end-to-end tests does not start."; }
+  start_both || { wait "$computing"; fail "The application for the end-to-end tests does not start."; }
 fi
 {
   run end-to-end
-  run data
+  run lint
+  run units
 } &
-wait "$looking"
+wait "$computing"
 run machine
-run units
 wait
 
 echo
