@@ -112,23 +112,21 @@ for name in "${databases[@]}"; do
 done
 for job in "$modules" "${waiting[@]}"; do wait "$job"; done
 
-# Two lines of work keep two cores busy to the end. The machine room needs the release that the first installation has
-# built, and waits more than it reckons; the browsers reckon all the time.
+# Two lines of work keep two cores busy: the browsers, and what needs none. The machine room needs the release that the
+# first has built, and waits more than it reckons; so whoever is done first has the units to do beside it.
 {
   run types
+  run lint
   run data
 } &
 computing=$!
 if wanted end-to-end; then
   start_both || { wait "$computing"; fail "The application for the end-to-end tests does not start."; }
+  { run end-to-end; run units; } &
 fi
-{
-  run end-to-end
-  run lint
-  run units
-} &
 wait "$computing"
 run machine
+wanted end-to-end || run units
 wait
 
 echo
