@@ -164,7 +164,7 @@ export async function catchUp(): Promise<void> {
     }
   } catch {
     // Without a store nothing is kept, and nothing is to be caught up with.
-    state = { ...state, store: 'none' };
+    if (state.store === 'not-looked') state = { ...state, store: 'none' };
     listeners.forEach((listener) => listener());
     return;
   }

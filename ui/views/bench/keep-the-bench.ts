@@ -11,7 +11,7 @@ export function registerWorker(): void {
     .then((registration) => {
       const offer = () => {
         const { store, held } = outboxState();
-        if (store !== 'not-looked' && held === 0) registration.waiting?.postMessage('take-over');
+        if (store === 'here' && held === 0) registration.waiting?.postMessage('take-over');
       };
       registration.addEventListener('updatefound', () => {
         registration.installing?.addEventListener('statechange', offer);
