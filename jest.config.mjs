@@ -1,4 +1,5 @@
 const common = {
+  testRunner: '<rootDir>/scripts/test/runner.cjs',
   // Releases are copies of the sources.
   modulePathIgnorePatterns: ['<rootDir>/.oyakata/'],
   // A look-up of a global in the sandbox is a hundred times slower than outside; the core lives by Math.

@@ -23,7 +23,7 @@ import { storedJson } from './stored-json';
 import { sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
 import { keepTexts, PUT_APART } from './texts';
 
-/** How an entry comes. */
+/** The way by which an entry reaches the server. */
 export interface Arrival {
   /**
    * A bench counts its entries of each attempt and keeps them until they are taken: none may come before the one ahead of
@@ -302,7 +302,7 @@ function apart(content: Readonly<Record<string, unknown>>): { stored: object; sa
   return { stored, said };
 }
 
-/** Refused entries of one device in one attempt that are kept; nobody fills the disk with them, nor another's places. */
+/** The most refused entries that are kept of one device in one attempt, so that they can not fill the disk. */
 const MOST_REFUSED = 200;
 
 async function keepRefused(

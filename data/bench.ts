@@ -18,14 +18,14 @@ import { puzzlesOf } from './puzzles';
 import { rowOf, rowsOf } from './query';
 import { recordsOf } from './records';
 
-/** More pieces than these nobody has open; the newest are shown. */
+/** The most pieces that are shown; the newest come first. */
 const MOST_OPEN = 30;
-/** So many lines of a mark are said at the bench; all of them stand on its own page. */
+/** The most lines of a mark that the bench shows; the mark's own page shows all. */
 const MOST_LINES = 3;
 
 type OpenRow = Omit<BenchPiece, 'next' | 'waits'> & { sheetId: number | null; floor: string | null };
 
-/** What whoever asks has to make: the own pieces that are not marked, each with what is next, and the last mark. */
+/** The viewer's pieces that are not marked yet, each with what is next, and the viewer's last mark. */
 export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
   return outcomeOf(async () => {
     const [rows, last, memberships] = await Promise.all([

@@ -4,9 +4,9 @@ import { GRANT_DAYS } from './device-grants';
 import { change } from './query';
 import { IDLE_DAYS } from './sessions';
 
-/** What is over is kept for so long, for whoever asks what was. */
+/** Rows that are over are kept for this long, so that it can still be asked what happened. */
 const KEPT_DAYS = 7;
-/** At most so many rows of each at a time: nobody waits for it. */
+/** The most rows of each table that are taken out at a time, so that nobody has to wait for it. */
 const AT_ONCE = 500;
 
 /** Takes out sessions, grants of devices and one-time codes that are over: nobody can use them any more. */

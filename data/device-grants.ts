@@ -9,7 +9,7 @@ import { change, places, rowOf, rowsOf } from './query';
 import { keyOfSeal } from './seals';
 import { hashOf } from './secrets';
 
-/** From one weekly lesson to the next, and a day. Whoever signs in at the device has a new one. */
+/** How long a grant is good: from one weekly lesson to the next, and a day more. Each sign-in gives a new grant. */
 export const GRANT_DAYS = 8;
 const TOKEN = /^[A-Za-z0-9_-]{43}$/;
 const goodFrom = () => new Date(Date.now() - GRANT_DAYS * 86_400_000);
@@ -34,7 +34,7 @@ export interface NewGrant {
   key: string;
   /** Keys of seals by which the same person's entries are closed on the device already. */
   keys: Record<string, string>;
-  /** So many entries this browser once said it held, under another id: its store was cleared meanwhile. */
+  /** How many entries this browser held under an earlier id, as it said then: its store was cleared since. */
   missing: number;
 }
 

@@ -6,7 +6,7 @@ import { readStoredPlan } from '@/core/exercise/plan/plan';
 import { readSheet, type Sheet } from '@/core/exercise/sheet/sheet';
 import { rowOf } from './query';
 
-/** Documents whose rows never change are read once in a process. Some hundred are kept: a class's term. */
+/** Documents whose rows never change are read once by each process. The last few hundred are kept: enough for a class's term. */
 const MOST = 400;
 
 function readOnce<T>(table: string, column: string, read: (stored: unknown) => T) {

@@ -1,8 +1,8 @@
 import 'server-only';
 
-/** What is looked at of a long one: the rest makes it no easier. */
+/** The first characters of a password are enough to judge it: more of them make it no easier to guess. */
 const LOOKED_AT = 64;
-/** 0 and 1 of 0 to 4: found by fewer than a million guesses. */
+/** The estimate goes from 0 to 4. With 0 or 1 a password is found by fewer than a million guesses. */
 const GUESSED = 1;
 
 type Look = (password: string, own: string[]) => number;

@@ -247,7 +247,7 @@ interface NewTry {
   gives: Entry | null;
 }
 
-/** A try of each student, with its summary: however many they are, the questions to the database stay as many. */
+/** One try for each student, with its summary. The number of queries does not grow with the number of students. */
 async function makeAttempts(
   { exerciseId, handOutId, schemeId, classId, revisionId }: Hand,
   tries: readonly NewTry[],
@@ -268,7 +268,7 @@ async function makeAttempts(
     ids.map((id) => [revisionId, id, tryOf(id), now, handOutId]),
     transaction,
   );
-  // Asked for, and not counted up from the first: the database may give ids in steps.
+  // The ids are read back and not counted up from the first one: the database may leave gaps between them.
   const made = await rowsOf<{ id: number; studentId: number }>(
     `SELECT id, student_id AS studentId FROM attempts WHERE hand_out_id = ? AND student_id IN (${places(ids)}) ORDER BY id`,
     [handOutId, ...ids],

@@ -106,13 +106,10 @@ test('dialogs, popovers, tabs and stages have no violation either', async ({ pag
     await page.getByRole('button', { name: stage }).click();
     await expectNoViolations(page, '[aria-label^="Fields of"]');
   }
-  await page.getByRole('tab', { name: 'Passes' }).click();
-  await expectNoViolations(page);
-  await page.getByRole('tab', { name: 'Chart' }).click();
-  await expect(page.getByRole('img', { name: /Chart of/ })).toBeVisible();
-  await expectNoViolations(page);
-  for (const tab of ['Limits', 'Rules']) {
+  // What stands around a tab was looked at in the view of the plan.
+  for (const tab of ['Passes', 'Chart', 'Limits', 'Rules']) {
     await page.getByRole('tab', { name: tab }).click();
+    if (tab === 'Chart') await expect(page.getByRole('img', { name: /Chart of/ })).toBeVisible();
     await expectNoViolations(page, '[role="tabpanel"]');
   }
   await page.getByRole('button', { name: 'Why: Radial depth' }).click();

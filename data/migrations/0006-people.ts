@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto';
 import { QueryTypes, type QueryInterface } from 'sequelize';
 
 const TABLE_END = 'ENGINE = InnoDB DEFAULT CHARSET = utf8mb4';
-/** Characters of a class's code, and of what; frozen here, as every migration is. */
+/** How long a class's code is and which characters it has. They stay as they are here: a migration never changes. */
 const CODE_LENGTH = 6;
 const CODE_ALPHABET = '34679ACDEFGHJKMNPQRTWXY';
 

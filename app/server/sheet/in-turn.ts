@@ -1,4 +1,4 @@
-/** So many may wait, of all and of one person; who comes then is told to come again. */
+/** The most that may wait, of all people and of one person. Who asks beyond that is told to try again later. */
 const MOST_WAITING = 24;
 const MOST_OF_ONE = 3;
 

@@ -4,9 +4,9 @@ import { Worker } from 'node:worker_threads';
 import { InTurn } from './in-turn';
 import type { PdfMade, PdfOrder } from './pdf-worker';
 
-/** A sheet is made in a fifth of a second; a thread that is not done by then is ended. */
+/** Making a sheet takes about 0.2 s. A thread that needs longer than this is ended. */
 const PATIENCE_MS = 20_000;
-/** A thread that nobody asks rests after a while. */
+/** A thread that has had nothing to do for this long is ended. */
 const REST_MS = 60_000;
 
 interface Maker {
@@ -40,7 +40,7 @@ async function made(order: PdfOrder): Promise<Uint8Array<ArrayBuffer>> {
     if ('failed' in answer) throw new Error(answer.failed);
     return new Uint8Array(answer.pdf);
   } catch (error) {
-    // Whatever state it is in, the next one begins anew.
+    // Its state is not known, so the next sheet gets a new thread.
     all.worker = null;
     void worker.terminate();
     throw error;

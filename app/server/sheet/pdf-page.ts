@@ -14,7 +14,7 @@ export type Face = keyof typeof FACE;
 
 const MARGIN = 34;
 
-/** A page to write down: black on white, from the top, in points. */
+/** A page that is filled from the top: black on white, lengths in points. */
 export class PdfPage {
   readonly document: PDFKit.PDFDocument;
   y = MARGIN;

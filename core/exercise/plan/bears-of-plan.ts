@@ -134,7 +134,7 @@ function barOf(
 ): Beam | null {
   const [thick, long] = [given(diameter), given(reach)];
   if (thick === null || long === null) return null;
-  // The shank of a bar is of steel, also under a carbide insert; a bar that is not gives less than is said.
+  // A boring bar is taken as steel, also under a carbide insert. A stiffer bar bends less than is shown.
   return { support: 'cantilever', length: long, diameter: thick, elasticity: BAR_ELASTICITY.steel };
 }
 

@@ -74,7 +74,7 @@ export function tableOf(
   });
 }
 
-/** Infeeds as they are typed: between readings that are each rounded by themselves, so that rounding never adds up. */
+/** Infeeds as they are typed: differences of readings that are rounded one by one, so that rounding errors do not add up. */
 function typedInfeeds(rows: readonly { kind: string; reading: number }[], unit: LengthUnit): string[] {
   let before = 0;
   return rows.map(({ kind, reading }) => {

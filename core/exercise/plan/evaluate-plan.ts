@@ -153,7 +153,7 @@ function ofThread(
     ...work.issues,
     ...around.issues,
     ...tool.issues,
-    // Wires that nobody asks for bother nobody.
+    // Issues about the wires are left out where the plan does not ask for wires.
     ...proof.issues.filter(({ code }) => code !== 'target-outside-band' && wires >= 0),
     ...(evidence.length === 0 ? [NO_EVIDENCE] : []),
   ];

@@ -15,7 +15,7 @@ import type { EvidenceInput } from './read/read-proof';
 export const HANDS = ['first-term', 'second-term', 'practised'] as const;
 export type Hand = (typeof HANDS)[number];
 
-/** What a hand scatters, in mm and degrees; common practice, from memory, and every shop may know its own better. */
+/** How much a hand scatters, in mm and degrees: common practice, from memory. A shop may know its own figures better. */
 const SCATTER: Record<Hand, { tip: number; angle: number; dial: number; zero: number; measuring: number }> = {
   // Of the tip a share of its own width; of the dial a share of a graduation.
   'first-term': { tip: 0.2, angle: 0.5, dial: 0.5, zero: 0.03, measuring: 0.012 },

@@ -7,7 +7,7 @@ import { standingEntries } from './facts/standing-entries';
 
 /**
  * Conduct beside the schedule, always only what this way of working asks: stops, what stood in the way, events, the
- * mark. `covered`: over so much of the plan it was seen.
+ * mark. `covered`: the share of the plan over which the conduct was seen.
  */
 export function judgeConduct(
   sheet: Sheet,

@@ -45,7 +45,7 @@ export function judgePasses(
 interface RowJudgement {
   planned: number;
   kept: number;
-  /** Rows that were cut, or rightly left uncut: over so much of the plan the conduct was seen. */
+  /** Rows that were cut, or rightly left uncut: the share of the plan over which the conduct was seen. */
   covered: number;
   off: CutMade[];
 }
@@ -111,7 +111,7 @@ function byInfeed({ lathe: { dial } }: Sheet, row: SheetPass, cut: CutMade, tole
   return Math.abs(cut.infeed - lengthIn(row.dialInfeed, dial.graduation.unit)) <= tolerance;
 }
 
-/** The reading that was before the student when the cut was made. */
+/** The reading that the student was given for this cut. */
 const rowReading = (row: SheetPass, cut: CutMade) => cut.row?.dialReading.value ?? row.dialReading.value;
 
 function schedule({ planned, kept, off }: RowJudgement): Judgement {

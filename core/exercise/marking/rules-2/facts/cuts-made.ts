@@ -10,14 +10,14 @@ import { infeedByTrials } from './tried';
 /** A cut as these rules look at it. Figures of the dial, turns counted in. */
 export interface CutMade {
   entry: EntryOf<'pass'>;
-  /** The row before the student, of the rows in force. */
+  /** The planned row that was next for the student, of the rows in force. */
   row: SheetPass | null;
-  /** As if the slide of the plan alone had fed; where it was not taken, the last one known. */
+  /** The reading as if only the planned slide had fed. Where no reading was taken, the last one that is known. */
   reading: number;
   readingTaken: boolean;
   /** Against the reading that stands in the same start. */
   infeed: number;
-  /** A cut without infeed uses up only a row that has none itself. */
+  /** Whether the cut uses up a row of the plan. A cut without infeed uses up only a row without infeed. */
   usesRow: boolean;
   /** What the latest measurement before it left to cut, as a reading to stop at; null without one. */
   stopReading: number | null;
@@ -62,7 +62,7 @@ export function cutsMade(sheet: Sheet, live: readonly Entry[]): { cuts: CutMade[
   return { cuts, passes };
 }
 
-/** The reading of the planned slide that goes as deep, where the cross slide fed beyond its zero too. */
+/** The reading of the planned slide that gives the same depth, where the cross slide was fed past its zero too. */
 function asFed({ lathe, feed }: Sheet, { reading, crossSlide }: EntryOf<'pass'>['content']): number {
   const dial = reading ?? 0;
   if (crossSlide === null) return dial;

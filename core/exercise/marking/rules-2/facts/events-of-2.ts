@@ -12,7 +12,7 @@ const event = (name: string, fault: EventOf2['fault'] = 'none', newZero = false)
   newZero,
 });
 
-/** The events of those days; one that came later is no fault by these rules. */
+/** The events that these rules know. One that a later release added is no fault by these rules. */
 export const EVENTS_OF_2: Readonly<Record<string, EventOf2>> = {
   'missed-mark': event('Missed the mark, waited for the next'),
   'off-mark': event('Half nut closed off the mark', 'slip'),
