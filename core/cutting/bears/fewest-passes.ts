@@ -27,13 +27,13 @@ export interface Reached {
   bound: (LimitId | null)[];
 }
 
-/** Nothing keeps to the limits: the cut at which the least that the dial can set goes beyond them, and beyond which. */
+/** No schedule keeps the limits: at this cut even the smallest infeed that the dial can set is too much, by this limit. */
 export interface NotReached {
   at: number;
   by: LimitId[];
 }
 
-/** No lesson takes more passes; more are an answer of "not with this tool on this lathe". */
+/** The most passes that are searched. A lesson has no time for more: then this tool on this lathe can not do it. */
 const MOST_PASSES = 120;
 
 /**
@@ -173,7 +173,7 @@ function farthest(
     if (brokenAt(middle).length === 0) low = middle;
     else high = middle;
   }
-  // The first of them in the order of the list: what was typed before what is figured.
+  // The first in the order of the list: a limit that was typed comes before one that is worked out.
   const by = brokenAt(high);
   return { count: low, by: LIMIT_IDS.filter((id) => by.includes(id)) };
 }

@@ -10,7 +10,7 @@ export interface PassLimits {
   tip: number | null;
   /** Torque that the spindle has at the speed, N m. */
   torque: number | null;
-  /** Farthest that the part, or the bar, may give. */
+  /** Largest deflection allowed of the part, or of the bar. */
   bend: number | null;
 }
 
@@ -25,7 +25,7 @@ export const LIMIT_IDS = [
   'bend',
 ] as const satisfies readonly LimitId[];
 
-/** In the imperative of a shop: what binds. */
+/** What each limit is called where it stops a larger infeed. */
 export const LIMIT_WORDS: Record<LimitId, string> = {
   infeed: 'largest infeed',
   area: 'chip area',
@@ -42,7 +42,7 @@ export interface ProposedLimits {
   bend: number;
 }
 
-/** High-speed steel with a keen edge cuts a hundredth, carbide wants three; common practice, from memory. */
+/** High-speed steel with a keen edge still cuts a chip of 0.01 mm, carbide needs 0.03 mm; common practice, from memory. */
 const THINNEST = { steel: 0.01, carbide: 0.03 } as const;
 
 /**

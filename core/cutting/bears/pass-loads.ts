@@ -12,7 +12,7 @@ import type { WorkMaterial } from '../force/work-material';
 import { tipAt, type Feed, type GrooveCase } from '../groove/groove-case';
 import { LIMIT_IDS, type LimitId, type PassLimits } from './limits';
 
-/** What the loads of a pass hang on. All lengths in mm. */
+/** What the loads of a pass depend on. All lengths in mm. */
 export interface LoadCase {
   groove: GrooveCase;
   cut: CutCase;
@@ -24,9 +24,9 @@ export interface LoadCase {
   limits: PassLimits;
 }
 
-/** What one pass asks of tool, machine and part. Forces guide: they are good to some 30 per cent. */
+/** What one pass asks of tool, machine and part. Forces are a guide only: they may be wrong by 30 per cent. */
 export interface PassLoad {
-  /** Of the slide that feeds, from the cut before in the same start. */
+  /** Infeed of the slide that feeds, from the cut before in the same start. */
   infeed: number;
   bites: Bites;
   area: number;
@@ -35,7 +35,7 @@ export interface PassLoad {
   force: CuttingForce | null;
   torque: number | null;
   power: number | null;
-  /** How far the part or the bar gives. */
+  /** Deflection of the part or the bar. */
   bend: number | null;
   /** Share of each limit that is used up, 1 at the limit; null where there is none. */
   uses: Record<LimitId, number | null>;
@@ -103,7 +103,7 @@ function boundBy(uses: PassLoad['uses']): LimitId | null {
   return most;
 }
 
-/** Slack for the noise of the arithmetic. */
+/** Differences below this are rounding errors. */
 const SLACK = 1 + 1e-9;
 
 /** The limits that a pass goes beyond. */

@@ -1,13 +1,13 @@
 import { DRIVE_DATA, type RealDrive } from '@/core/machine/technique/drives';
 
-/** What the time of a pass hangs on. Lengths in one unit. */
+/** What the time of a pass depends on. Lengths in one unit. */
 export interface TimeCase {
   lead: number;
-  /** What the tool runs along the work, to the end of the thread. */
+  /** The way of the tool along the work, to the end of the thread. */
   threadLength: number;
   rpm: number;
   drive: RealDrive;
-  /** Longest wait for a safe mark of the thread dial, seconds; null where none is waited for. */
+  /** Longest wait for a safe dial mark, seconds; null where nobody waits for one. */
   waitSeconds: number | null;
 }
 
@@ -18,7 +18,7 @@ export interface PassTime {
   back: number;
   /** Set the dials, oil. */
   set: number;
-  /** Until the half nut can close: half of the longest wait, on the mean. */
+  /** Until the half nut can close: on average half of the longest wait. */
   wait: number;
   whole: number;
 }

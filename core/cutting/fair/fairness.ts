@@ -32,7 +32,7 @@ export interface Fairness {
 export interface FairOptions {
   tries: number;
   seed: number;
-  /** Told how far it is. */
+  /** Called with the share of the tries that is done. */
   progress?: (share: number) => void;
 }
 
@@ -67,7 +67,7 @@ export function fairness(fair: FairCase, { tries, seed, progress }: FairOptions)
       const fab = tried(mixed);
       const sum = sums[index];
       if (fa === null || fb === null || fab === null || sum === undefined) return;
-      // Against the target, or the estimate of small differences of large numbers would drown in noise.
+      // As differences from the target: small differences of large numbers would be lost in rounding.
       sum.first += (fb - fair.target) * (fab - fa);
       sum.total += (fa - fab) ** 2;
     });

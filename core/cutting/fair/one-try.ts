@@ -8,7 +8,7 @@ import type { Tip } from '@/core/thread/tool/tip';
 import { radians } from '@/core/base/units/angle';
 import type { FairCase, SourceId } from './fair-case';
 
-/** What happened to come together in one try: each source's departure, in its own unit. */
+/** The errors of one try: how far each source is off, in its own unit. */
 export type Departures = Readonly<Partial<Record<SourceId, number>>>;
 
 /** A student measures, feeds the rest, and measures again; common practice: twice or three times is enough. */

@@ -5,7 +5,7 @@ import type { WireCase } from '@/core/measuring/gauging/three-wires';
 import { cutAt, isRigidSetup, profileOver, type CutSetup } from './cut-setup';
 import { foulBy } from './nut-over';
 
-/** Against what a thread is held. Lengths in the thread's unit. */
+/** What a thread is compared with. Lengths in the thread's unit. */
 export interface Held {
   wires: WireCase;
   /** Over wires at the target, and within which it is right. */

@@ -42,7 +42,7 @@ const faultPuzzleSchema = part({
     nut: oneOf(['will-not-start', 'jams', 'tight', 'free', 'wobbles'] as const),
     flanks: oneOf(['alike', 'unlike', 'stepped', 'leaning', 'doubled'] as const),
     flankAngles: listOf(maybeFigure(), 2),
-    /** The root that the log promises. */
+    /** The root diameter that follows from the readings in the log. */
     loggedRoot: figure(),
   }),
   held: part({ overWires: range(), crest: range() }),
@@ -78,7 +78,7 @@ const PITCHES = 4;
 
 /** The root of a set-up's deepest cut as its log tells it: by what the dials were set to, on the planned blank. */
 export function loggedRoot(planned: CutSetup, on: readonly FaultOn[]): number {
-  // The log of a short or an over-deep last cut says so itself; of the others it says what was planned.
+  // Where the last cut is short or too deep, the log shows its real reading. For every other fault it shows the planned one.
   const told = on.filter(({ id }) => id === 'under-cut' || id === 'over-cut');
   const thread = cutAt(withFaults(planned, told));
   const depth = Math.max(0, ...thread.poses.map(({ y }) => y));

@@ -42,7 +42,7 @@ export interface PlanBears {
 
 /**
  * Works out the loads of a plan's passes. Null while the plan is not whole enough to have passes.
- * @param waitSeconds longest wait for a safe mark; null where none is waited for
+ * @param waitSeconds longest wait for a safe dial mark; null where none is waited for
  */
 export function bearsOfPlan(read: ReadPlan, lathe: Lathe, waitSeconds: number | null): PlanBears | null {
   const { inputs, evaluation } = read;

@@ -2,7 +2,7 @@ import Fraction from 'fraction.js';
 import { safeMarksFrom, type DialMark } from './safe-marks';
 import { screwTurnsTo, type DialGearing } from './repeat';
 
-/** A place between the safe marks at which the half nut closes all the same, and what the tool would then do. */
+/** A place between the safe dial marks at which the half nut closes all the same, and what the tool would then do. */
 export interface WrongSeat {
   /** Turns of the lead screw past the mark caught first. */
   screwTurns: number;
@@ -56,7 +56,7 @@ export function gearToMesh<G extends { teeth: number; marks: readonly DialMark[]
   return best;
 }
 
-/** Seconds from one safe mark to the next at a speed; the longest of the ways between neighbours. */
+/** Seconds from one safe dial mark to the next at a speed; the longest of the ways between neighbours. */
 export function longestWaitSeconds(
   safe: readonly number[],
   marks: readonly DialMark[],

@@ -11,7 +11,7 @@ export const sheetDialSchema = part({
   groups: listOf(words(300), 100),
   /** Turns of the lead screw until the half nut finds the same groove again. */
   turnsToRepeat: maybeWhole(1, 1_000_000),
-  /** Of one turn of the dial, and of the longest way to the next safe mark, at the sheet's speed. */
+  /** Of one turn of the dial, and of the longest way to the next safe dial mark, at the sheet's speed. */
   turnSeconds: maybeFigure(0),
   waitSeconds: maybeFigure(0),
   says: listOf(words(300), 10),
