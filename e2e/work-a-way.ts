@@ -74,10 +74,14 @@ interface Work {
   page: Page;
   attemptId: number;
   sheet: Sheet;
+  /** The record as the server has it after the last act. */
+  entries: Entry[];
 }
 
 /** What is touched at the page, or what a device sends for it: a way that others have touched already is quicker so. */
 interface Hands {
+  /** The page stays open all the while. Where most is sent it would be drawn anew for each entry, and nobody looks. */
+  atThePage: boolean;
   step: (work: Work, step: Sheet['steps'][number]) => Promise<void>;
   cut: (work: Work, now: Prediction) => Promise<void>;
   stop: (work: Work, now: Prediction, due: StopProgress) => Promise<void>;
@@ -92,13 +96,20 @@ export async function cutAndProve(
   hands: Hands = BY_HAND,
 ): Promise<void> {
   await workAs(page, student);
-  await page.goto(`/attempts/${attemptId}`);
   const sheet = await sheetOfAttempt(attemptId);
-  const work = { page, attemptId, sheet };
+  const work: Work = { page, attemptId, sheet, entries: await entriesOf(page, attemptId) };
+  if (hands.atThePage) await openRecord(work);
+  const read = async (): Promise<Prediction> => {
+    work.entries = await entriesOf(page, attemptId);
+    return predict(sheet, work.entries);
+  };
   const doSteps = async (when: string) => {
     const steps = sheet.steps.filter((step) => step.when === when && step.kind !== 'sign-off');
-    for (const step of steps) await hands.step(work, step);
-    const { steps: now } = await predictionOf(page, sheet, attemptId);
+    for (const step of steps) {
+      await hands.step(work, step);
+      work.entries = await entriesOf(page, attemptId);
+    }
+    const { steps: now } = predict(sheet, work.entries);
     const open = now.filter(({ verdict }) => verdict === 'open').map(({ step }) => step.id);
     expect(steps.filter(({ id }) => open.includes(id))).toEqual([]);
   };
@@ -106,33 +117,36 @@ export async function cutAndProve(
   await requestAs(request, INSTRUCTOR);
   const look = entryBody({ kind: 'sign-off', stepId: 'instructor-look' });
   expect((await request.post(`/api/attempts/${attemptId}/entries`, { data: look })).status()).toBe(201);
-  await page.reload();
+  if (hands.atThePage) await page.reload();
 
-  let now = await predictionOf(page, sheet, attemptId);
+  let now = await read();
   for (let guard = 0; guard < 120 && (now.due !== null || now.next !== null); guard += 1) {
     const { due, cuts, stops } = now;
     const answersTo = (all: typeof stops) =>
       all.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
     await (due === null ? hands.cut(work, now) : hands.stop(work, now, due));
-    now = await predictionOf(page, sheet, attemptId);
+    now = await read();
     if (due === null) expect(now.cuts).toHaveLength(cuts.length + 1);
     else expect(answersTo(now.stops)).toBeGreaterThan(answersTo(stops));
     if (due === null && cuts.length === 0) {
       await doSteps('after-scratch');
-      now = await predictionOf(page, sheet, attemptId);
+      now = await read();
     }
   }
   await doSteps('after-cutting');
-  if (hands !== BY_HAND) await page.reload();
-  await prove(page, sheet, await predictionOf(page, sheet, attemptId));
+  if (!hands.atThePage) await openRecord(work);
+  await prove(page, sheet, await read());
   await page.getByRole('button', { name: 'Hand in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
   await expect(page.getByText('Waiting for mark')).toBeVisible();
 }
 
+const openRecord = ({ page, attemptId }: Work) => page.goto(`/attempts/${attemptId}`);
+
 const railOf = (page: Page) => page.getByRole('navigation', { name: 'Set-up in the order of work' });
 
 const BY_HAND: Hands = {
+  atThePage: true,
   step: async ({ page }, { title, expected, kind, choices }) => {
     await railOf(page)
       .getByRole('button', { name: new RegExp(`^\\d+ ${title}`) })
@@ -162,6 +176,7 @@ const BY_HAND: Hands = {
 
 /** The first cut at the page; all else as a device would send what was touched, read by the reader of the bench. */
 export const MOSTLY_SENT: Hands = {
+  atThePage: false,
   step: (work, step) =>
     send(work, {
       kind: 'step',
@@ -169,10 +184,12 @@ export const MOSTLY_SENT: Hands = {
       value: step.expected === null ? '' : String(step.expected.value),
       choice: wantedChoice(step) ?? '',
     }),
-  cut: (work, now) =>
-    now.cuts.length === 0
-      ? BY_HAND.cut(work, now)
-      : send(work, { kind: 'pass', plannedPass: String(now.next?.n ?? '') }),
+  cut: async (work, now) => {
+    if (now.cuts.length > 0) return send(work, { kind: 'pass', plannedPass: String(now.next?.n ?? '') });
+    await openRecord(work);
+    await BY_HAND.cut(work, now);
+    await work.page.goto('about:blank');
+  },
   stop: (work, now, { stop }) => {
     const { sheet } = work;
     const evidence = sheet.proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
@@ -196,8 +213,10 @@ export const MOSTLY_SENT: Hands = {
   },
 };
 
-async function send({ page, attemptId, sheet }: Work, fields: Record<string, string>): Promise<void> {
-  const entries = await entriesOf(page, attemptId);
+async function send(
+  { page, attemptId, sheet, entries }: Work,
+  fields: Record<string, string>,
+): Promise<void> {
   const read = readAtBench(sheet, entries, fields);
   if (!read.ok) throw new Error(`${JSON.stringify(fields)}: ${read.issues[0]?.message}`);
   const data = entryBody(read.value, { after: entries.at(-1)?.id ?? null });
