@@ -11,7 +11,7 @@ interface EntryRowRead {
   clientId: string;
   attemptId: number;
   authorId: number;
-  authorName: string;
+  authorName: string | null;
   authorRole: Role;
   device: string | null;
   sequence: number | null;

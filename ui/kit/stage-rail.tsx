@@ -67,7 +67,7 @@ function Item<Id extends string>({
   const button = useRef<HTMLButtonElement>(null);
   const say = useSay();
   useEffect(() => {
-    if (chosen) button.current?.scrollIntoView?.({ block: 'nearest' });
+    if (chosen) button.current?.scrollIntoView({ block: 'nearest' });
   }, [chosen]);
   return (
     <li className="border-b border-rule">

@@ -82,6 +82,6 @@ export async function once<T>(
 
 /** What the server asks for, spread a little so that a class does not come back at one moment. */
 export function waitOf(response: Response): number {
-  const seconds = Number(response.headers?.get('Retry-After') ?? '1');
+  const seconds = Number(response.headers.get('Retry-After') ?? '1');
   return 1000 * Math.min(Math.max(seconds || 1, 0.2), 30) * (0.5 + Math.random());
 }

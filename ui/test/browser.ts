@@ -19,7 +19,12 @@ export function answerFetch(status: number, body: unknown) {
     const [code, answer] = url.includes('/news')
       ? [200, { entries: [], marked: false, sheetId: 3 }]
       : [status, body];
-    return Promise.resolve({ ok: code < 400, status: code, json: () => Promise.resolve(answer) });
+    return Promise.resolve({
+      ok: code < 400,
+      status: code,
+      headers: new Map(),
+      json: () => Promise.resolve(answer),
+    });
   }) as unknown as typeof fetch;
   return sent;
 }

@@ -350,7 +350,7 @@ function reliefOf(
 ): number {
   if (end.diameter !== null) return lengthIn(end.diameter, unit);
   if (end.reliefBy === 'planned-root') return root;
-  return limits.side === 'external' ? (limits.minor.max ?? root) : limits.major.min;
+  return limits.side === 'external' ? limits.minor.max : limits.major.min;
 }
 
 /** A plan lifted from version 1 has no rows of its own: what it asked is worked out. */

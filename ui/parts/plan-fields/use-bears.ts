@@ -6,6 +6,6 @@ import { useSheet } from './use-sheet';
 /** What the plan asks of tool, lathe and part on the lathe looked at; null while it has no passes. */
 export function useBears(): PlanBears | null {
   const { read, lathe } = usePlanning();
-  const wait = useSheet()?.dial?.waitSeconds ?? null;
+  const wait = useSheet()?.dial.waitSeconds ?? null;
   return useMemo(() => bearsOfPlan(read, lathe, wait), [read, lathe, wait]);
 }

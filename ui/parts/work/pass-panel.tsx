@@ -74,7 +74,7 @@ export function PassPanel({
           )}
           <NoInfeedFirst segment={prediction.segment} />
           <Refigure sheet={sheet} prediction={prediction} canRecord={canRecord} add={add} />
-          {pastStop && stop !== null && (
+          {pastStop && (
             <Message tone="warning">
               By your measurement stop at {shownOnSheet(stop, sheet)} {stop.unit}: the planned reading goes
               past the target.

@@ -27,9 +27,7 @@ export function RecordList({
   const [striking, setStriking] = useState<RecordLine | null>(null);
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => {
-    list.current
-      ?.querySelector(`[data-entry="${marked[0] ?? 'none'}"]`)
-      ?.scrollIntoView?.({ block: 'center' });
+    list.current?.querySelector(`[data-entry="${marked[0] ?? 'none'}"]`)?.scrollIntoView({ block: 'center' });
   }, [marked]);
   if (lines.length === 0) return <p className="p-3 text-ink-soft">Nothing is recorded yet.</p>;
   return (

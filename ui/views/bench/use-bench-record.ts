@@ -69,7 +69,6 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       setDevice(own);
       if (known !== null) setAttempt((before) => before ?? known);
       await load();
-      if (here) setProblem((before) => before);
     })();
     return () => {
       here = false;

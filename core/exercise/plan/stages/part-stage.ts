@@ -51,7 +51,7 @@ export const partStage = remember(
     const chamfer = inUnit(asked.chamferDiameter);
     if (chamfer !== null && deeper(root, chamfer) < -1e-9)
       warn({ field: 'work.chamfer.diameter', code: 'chamfer-misses-root', value: chamfer, limit: root });
-    const printed = external ? (limits.minor.max ?? root) : limits.major.min;
+    const printed = external ? limits.minor.max : limits.major.min;
     const own = inUnit(asked.reliefDiameter);
     const chosen = own ?? (asked.reliefBy === 'printed-minor' ? printed : root);
     if (deeper(root, chosen) < -1e-9)

@@ -32,7 +32,7 @@ export function parseUnified(typed: string, field: string): Result<ReadThread> {
   const named = rest.series?.toUpperCase();
   // UNR, UNRC, UNRF, UNREF: the same threads with a rounded root.
   const rounded = named?.startsWith('UNR') === true;
-  const series = readSeries(label, tpi.valueOf(), rounded ? named?.replace('UNR', 'UN') : named, field);
+  const series = readSeries(label, tpi.valueOf(), rounded ? named.replace('UNR', 'UN') : named, field);
   if (!series.ok) return series;
   const cls = rest.cls?.toUpperCase();
   const thread: UnifiedThread = {
