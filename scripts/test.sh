@@ -60,6 +60,7 @@ beside() {
 }
 remove_all() {
   local name
+  [ -z "${watching:-}" ] || kill "$watching" 2>/dev/null || true
   for name in one two data; do
     [ ! -d "$STATE/$name" ] || beside "$name" bash scripts/stop.sh >/dev/null 2>&1 || true
   done
@@ -86,6 +87,9 @@ run() {
 
 need_node
 make_state
+node scripts/test/machine-speed.mjs watch "$LOGS/speed" &
+watching=$!
+disown "$watching"
 declare -A APP_PORTS DB_PORTS
 app="$APP_PORT" db="$OYAKATA_DB_PORT"
 for name in one two data; do
@@ -146,5 +150,6 @@ for index in "${!PARTS[@]}"; do
 done
 node scripts/test/slowest.mjs "$LOGS" 20
 echo "It took $((SECONDS / 60)) min $((SECONDS % 60)) s."
+node scripts/test/machine-speed.mjs tell "$LOGS/speed" "$SECONDS"
 echo "$passed passed, $failed failed"
 [ "$failed" = 0 ]
