@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { pitchDiameterAt } from '@/core/thread/depth/radial-depth';
 import { threadLimits } from '@/core/thread/standards/limits';
 import { threadOf } from '@/core/test/thread';
-import { EVIDENCE_DATA, EVIDENCE_KINDS } from './evidence';
+import { EVIDENCE_DATA, EVIDENCE_KINDS, evidenceKindOf } from './evidence';
 import { pitchDiameterByCrestFlat } from './crest-flat';
 import { takesOutOfClass } from './nut-strength';
 
@@ -70,4 +70,10 @@ test('every kind of evidence says its strength and what it gives', () => {
     'register',
     'run-out',
   ]);
+});
+
+test('a form names the evidence: known ones as they are, a later release’s as unknown, anything else as wires', () => {
+  for (const kind of EVIDENCE_KINDS) expect(evidenceKindOf(kind)).toBe(kind);
+  expect(evidenceKindOf('unknown')).toBe('unknown');
+  for (const never of ['', 'wire', 'toString']) expect(evidenceKindOf(never)).toBe('wires');
 });

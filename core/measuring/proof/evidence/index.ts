@@ -46,5 +46,9 @@ export const EVIDENCE_DATA: Readonly<Record<EvidenceKind, EvidenceData>> = {
   unknown: unknownEvidence,
 };
 
+/** The kind that a stored form names: a later release's is `unknown`, and a name that was never one is read as wires. */
+export const evidenceKindOf = (name: string): EvidenceKind =>
+  Object.hasOwn(EVIDENCE_DATA, name) ? (name as EvidenceKind) : 'wires';
+
 /** Evidence that is tried with another piece, and answered by how it goes. */
 export const isTried = (kind: EvidenceKind): boolean => EVIDENCE_DATA[kind].recordedAs === 'trial';

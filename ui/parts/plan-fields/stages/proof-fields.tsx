@@ -4,7 +4,7 @@ import { NUT_ANSWERS, NUT_ANSWER_WORDS } from '@/core/measuring/nut/nut-answer';
 import { nutOfClass } from '@/core/measuring/nut/nut-size';
 import { EMPTY_EVIDENCE } from '@/core/exercise/plan/draft';
 import { STRENGTH_WORDS } from '@/core/measuring/proof/evidence/evidence-data';
-import { EVIDENCE_DATA, EVIDENCE_KINDS, type EvidenceKind } from '@/core/measuring/proof/evidence';
+import { EVIDENCE_DATA, evidenceKindOf, type EvidenceKind } from '@/core/measuring/proof/evidence';
 import { takesOutOfClass } from '@/core/measuring/proof/nut-strength';
 import { gaugeSays, gaugesFor, leavesOfGauge } from '@/core/exercise/plan/plan-book';
 import { Button } from '@/ui/kit/button';
@@ -48,7 +48,7 @@ export function ProofFields() {
               />
             )}
           </div>
-          <EvidenceFields index={index} kind={EVIDENCE_KINDS.find((each) => each === row.kind) ?? 'wires'} />
+          <EvidenceFields index={index} kind={evidenceKindOf(row.kind)} />
         </div>
       ))}
       {message.warning !== undefined && <Message tone="warning">{message.warning}</Message>}

@@ -43,7 +43,7 @@ export const worksheetKind: EntryKind<'worksheet', WorksheetContent> = {
       : bad('answer', 'unreadable', problem);
   },
   words: ({ question, answer, told }) => ({
-    title: `Worksheet: ${question in ASK_TITLES ? ASK_TITLES[question as WorksheetAsk] : question}`,
+    title: `Worksheet: ${Object.hasOwn(ASK_TITLES, question) ? ASK_TITLES[question as WorksheetAsk] : question}`,
     detail: told ? 'given up, told' : answer,
   }),
 };
