@@ -33,7 +33,7 @@ export function ScrewTab() {
             label="Thread and labels to close at"
             columns={TABLE_COLUMNS.plate}
             begin={[['', '']]}
-            note="“all” is every dial mark."
+            note="“all” is every mark."
             saidOf={(row) => saidOfPlate(lines, form.plate, row)}
           />
         </LathePart>
