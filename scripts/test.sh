@@ -150,6 +150,6 @@ for index in "${!PARTS[@]}"; do
 done
 node scripts/test/slowest.mjs "$LOGS" 20
 echo "It took $((SECONDS / 60)) min $((SECONDS % 60)) s."
-node scripts/test/machine-speed.mjs tell "$LOGS/speed" "$SECONDS"
+node scripts/test/machine-speed.mjs tell "$LOGS/speed"
 echo "$passed passed, $failed failed"
 [ "$failed" = 0 ]
