@@ -62,9 +62,15 @@ const UI_ALONE = [
   ...WHOLE_LIBRARIES,
 ];
 
+/** One way leads to a page; the kit makes it. */
+const LINKS = [
+  [['next/link'], 'Take PageLink (ui/kit/page-link): it asks for nothing before it is touched.'],
+];
+
 /** What a level of the interface may not import: those above it. */
 const aboveInUi = (level) => [
   ...UI_ALONE,
+  ...(level === 'kit' ? [] : LINKS),
   ...UI.slice(UI.indexOf(level) + 1).map((above) => [
     [`@/ui/${above}/**`, ...pathsTo(above)],
     `ui/${level} lies under ui/${above}: the interface imports downward only.`,
@@ -240,6 +246,7 @@ export default {
       ['ui/views/**/*.{ts,tsx}'],
       [
         ...UI_ALONE,
+        ...LINKS,
         [
           ['@/ui/views/**', ...VIEWS.flatMap(pathsTo)],
           'A view takes nothing from another: what both need is a part.',
@@ -247,5 +254,6 @@ export default {
       ],
     ),
     noImports(['ui/test/**/*.{ts,tsx}'], UI_ALONE),
+    noImports(['app/**/*.{ts,tsx}'], LINKS),
   ],
 };

@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { memo, useMemo, useState, type ReactNode } from 'react';
 import { Choice } from '../kit/choice';
 import { Dialog } from '../kit/dialog';
 import { useDisplayUnit, type DisplayUnit } from '../units/display-unit';
 import { StillHere } from './still-here';
 import { TouchLine } from './touch-line';
+import { PageLink } from '@/ui/kit/page-link';
 import { writeSetting } from '@/ui/kit/settings';
 import { useKeys, useSingleKeysOn, type KeyBinding } from './use-keys';
 
@@ -62,10 +62,10 @@ export function Header({
 
 const Home = memo(function Home() {
   return (
-    <Link href="/" className="flex items-center gap-2 font-head text-xl font-semibold tracking-wide">
+    <PageLink href="/" className="flex items-center gap-2 font-head text-xl font-semibold tracking-wide">
       <Seal />
       Oyakata
-    </Link>
+    </PageLink>
   );
 });
 
@@ -75,27 +75,27 @@ const Places = memo(function Places({ name, role }: { name: string; role: string
   return (
     <>
       {role !== 'student' && (
-        <Link
+        <PageLink
           href="/floor"
           className="ml-auto inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
         >
           Floor
-        </Link>
+        </PageLink>
       )}
       {role === 'instructor' && (
-        <Link
+        <PageLink
           href="/shop"
           className="inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12"
         >
           Shop
-        </Link>
+        </PageLink>
       )}
-      <Link
+      <PageLink
         href="/tables"
         className={`${role === 'student' ? 'ml-auto ' : ''}inline-flex min-h-9 items-center text-sm underline underline-offset-2 tablet:min-h-12`}
       >
         Tables
-      </Link>
+      </PageLink>
       <label className="flex items-center gap-1.5 text-sm">
         <span className="text-ink-soft tablet:sr-only">Lengths</span>
         <select
@@ -110,14 +110,14 @@ const Places = memo(function Places({ name, role }: { name: string; role: string
           ))}
         </select>
       </label>
-      <Link
+      <PageLink
         href="/account"
         className="inline-flex min-h-9 items-center text-sm whitespace-nowrap underline underline-offset-2 tablet:min-h-12"
       >
         <span className="sr-only">Working here: </span>
         {name}
         <span className="ml-1 text-ink-soft tablet:sr-only">({role})</span>
-      </Link>
+      </PageLink>
     </>
   );
 });

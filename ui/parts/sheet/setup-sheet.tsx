@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { capital } from '@/core/measuring/gauging/measuring-words';
 import { drawnBlank } from '@/core/exercise/sheet/drawn-blank';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button, buttonClass } from '@/ui/kit/button';
+import { PageLink } from '@/ui/kit/page-link';
 import { useShowLength } from '@/ui/units/display-unit';
 import {
   machineFacts,
@@ -58,9 +58,9 @@ export function SetupSheet({ sheet, revision, student, tryNumber, back, files }:
   return (
     <div className="mx-auto max-w-[52rem] bg-white p-6 text-black print:max-w-none print:p-0">
       <nav aria-label="Set-up sheet" className="mb-4 flex flex-wrap gap-2 print:hidden">
-        <Link href={back} className={buttonClass('plain')}>
+        <PageLink href={back} className={buttonClass('plain')}>
           Back
-        </Link>
+        </PageLink>
         <Button tone="main" onClick={() => window.print()}>
           Print
         </Button>

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, type MouseEvent } from 'react';
 import { howLongAgo } from '@/ui/units/how-long-ago';
@@ -9,6 +8,7 @@ import type { AttemptState } from '@/core/exercise/record/state/record-state';
 import type { BoardAttempt, BoardExercise, BoardPuzzle, ClassBoard } from '@/core/exercise/board/board';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Dialog } from '@/ui/kit/dialog';
+import { PageLink } from '@/ui/kit/page-link';
 import { LeanStateMark, STATE_WORDS, StateSprite } from '@/ui/kit/state-mark';
 import { useToast } from '@/ui/kit/toast';
 import { Header } from '@/ui/shell/header';
@@ -106,9 +106,9 @@ export function ClassBoardView({
         ))}
         {instructor && (
           <div className="ml-auto flex gap-2">
-            <Link href={`/classes/${classId}`} className={buttonClass('on-dye')}>
+            <PageLink href={`/classes/${classId}`} className={buttonClass('on-dye')}>
               People
-            </Link>
+            </PageLink>
             <Button id="new-exercise" tone="on-dye" onClick={() => void makeExercise()}>
               New exercise
             </Button>
@@ -145,12 +145,12 @@ export function ClassBoardView({
                       className="border-b border-l border-rule-strong px-3 py-1.5 text-left font-normal"
                     >
                       {instructor ? (
-                        <Link
+                        <PageLink
                           href={`/exercises/${exercise.id}`}
                           className="font-medium underline underline-offset-2"
                         >
                           {exercise.title}
-                        </Link>
+                        </PageLink>
                       ) : (
                         <span className="font-medium">{exercise.title}</span>
                       )}
@@ -189,9 +189,9 @@ export function ClassBoardView({
         {(pages > 1 || classes.length > 1 || again) && (
           <nav aria-label="Pages of the board" className="flex flex-wrap items-center gap-3">
             {page > 1 && (
-              <Link className={buttonClass('plain')} href={`/?class=${classId}&page=${page - 1}`}>
+              <PageLink className={buttonClass('plain')} href={`/?class=${classId}&page=${page - 1}`}>
                 Later exercises
-              </Link>
+              </PageLink>
             )}
             {pages > 1 && (
               <span className="text-sm text-ink-soft">
@@ -199,25 +199,25 @@ export function ClassBoardView({
               </span>
             )}
             {page < pages && (
-              <Link className={buttonClass('plain')} href={`/?class=${classId}&page=${page + 1}`}>
+              <PageLink className={buttonClass('plain')} href={`/?class=${classId}&page=${page + 1}`}>
                 Earlier exercises
-              </Link>
+              </PageLink>
             )}
             {again && (
-              <Link
+              <PageLink
                 className={buttonClass('plain')}
                 href={`/?class=${classId}&page=${page}${allTries ? '' : '&tries=all'}`}
               >
                 {allTries ? 'Last tries only' : 'Earlier tries too'}
-              </Link>
+              </PageLink>
             )}
             {classes.length > 1 &&
               classes
                 .filter(({ id }) => id !== classId)
                 .map(({ id, name }) => (
-                  <Link key={id} className={buttonClass('quiet')} href={`/?class=${id}`}>
+                  <PageLink key={id} className={buttonClass('quiet')} href={`/?class=${id}`}>
                     {name}
-                  </Link>
+                  </PageLink>
                 ))}
           </nav>
         )}
@@ -228,10 +228,10 @@ export function ClassBoardView({
             <ul className="grid gap-1">
               {drafts.map((exercise) => (
                 <li key={exercise.id} className="flex items-center gap-3">
-                  <Link href={`/exercises/${exercise.id}`} className={buttonClass('plain')}>
+                  <PageLink href={`/exercises/${exercise.id}`} className={buttonClass('plain')}>
                     {exercise.title === '' ? 'Without a name yet' : exercise.title}
                     <span className="figures text-sm text-ink-soft">{exercise.thread}</span>
-                  </Link>
+                  </PageLink>
                   <Button tone="quiet" onClick={() => setDiscarding(exercise)}>
                     Discard
                   </Button>
@@ -345,9 +345,9 @@ function Puzzles({ puzzles, instructor }: { puzzles: readonly BoardPuzzle[]; ins
       <ul className="flex flex-wrap gap-2">
         {puzzles.map(({ id, title, points, answers }) => (
           <li key={id} className="flex items-baseline gap-2 border border-rule bg-paper-raised px-3 py-2">
-            <Link href={`/spot/${id}`} prefetch={false} className="font-medium underline underline-offset-2">
+            <PageLink href={`/spot/${id}`} className="font-medium underline underline-offset-2">
               {title}
-            </Link>
+            </PageLink>
             <span className="figures text-sm text-ink-soft">
               {instructor
                 ? `${answers} ${answers === 1 ? 'answer' : 'answers'}`
@@ -375,9 +375,9 @@ function Strangers({ classId, strangers }: Pick<ClassBoardProps, 'classId' | 'st
       ))}
       . Each try waits longer than the one before. Where it was not the student: another class code keeps
       strangers out, a new slip ends the PIN (
-      <Link href={`/classes/${classId}`} className="underline">
+      <PageLink href={`/classes/${classId}`} className="underline">
         People
-      </Link>
+      </PageLink>
       ).
     </p>
   );

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import type { FloorPiece } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
@@ -13,6 +12,7 @@ import { Button } from '@/ui/kit/button';
 import { Field } from '@/ui/kit/field';
 import { Fold } from '@/ui/kit/fold';
 import { Message } from '@/ui/kit/message';
+import { PageLink } from '@/ui/kit/page-link';
 import { ProvePanel } from '@/ui/parts/work/prove-panel';
 import { useRecord } from '@/ui/parts/work/use-record';
 import { ask } from '@/ui/shell/ask';
@@ -93,15 +93,15 @@ function Check({
         </h2>
         <p className="text-ink-soft">
           {exercise} ·{' '}
-          <Link href={`/attempts/${attemptId}`} className="underline underline-offset-2">
+          <PageLink href={`/attempts/${attemptId}`} className="underline underline-offset-2">
             whole record
-          </Link>
+          </PageLink>
           {who.role === 'instructor' && prediction.ended !== null && (
             <>
               {' · '}
-              <Link href={`/attempts/${attemptId}/mark`} className="underline underline-offset-2">
+              <PageLink href={`/attempts/${attemptId}/mark`} className="underline underline-offset-2">
                 mark
-              </Link>
+              </PageLink>
             </>
           )}
         </p>

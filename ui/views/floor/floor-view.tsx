@@ -1,10 +1,10 @@
 'use client';
 
-import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { byLathe, waitingFirst, type Floor } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
 import { fetchedPart } from '@/ui/kit/fetched-part';
+import { PageLink } from '@/ui/kit/page-link';
 import { useToast } from '@/ui/kit/toast';
 import { Header } from '@/ui/shell/header';
 import { useNews } from '@/ui/shell/news';
@@ -49,9 +49,9 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
         {floor.classes
           .filter(({ id }) => id !== classId)
           .map(({ id, name }) => (
-            <Link key={id} href={`/floor?class=${id}`} className="text-sm underline underline-offset-2">
+            <PageLink key={id} href={`/floor?class=${id}`} className="text-sm underline underline-offset-2">
               {name}
-            </Link>
+            </PageLink>
           ))}
       </Header>
       <p className="flex gap-6 bg-dye px-4 py-2 text-scribe">

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { Fragment, useState } from 'react';
 import type { NewerProposal } from '@/core/exercise/marking/propose-mark';
 import type { RecordLine } from '@/core/exercise/record/shown/record-lines';
@@ -12,6 +11,7 @@ import { Dialog } from '@/ui/kit/dialog';
 import { Field } from '@/ui/kit/field';
 import { RuledTable } from '@/ui/kit/ruled-table';
 import { Message } from '@/ui/kit/message';
+import { PageLink } from '@/ui/kit/page-link';
 import { StandingMark } from '@/ui/kit/state-mark';
 import { useToast } from '@/ui/kit/toast';
 import { RecordList } from '@/ui/parts/work/record-list';
@@ -251,9 +251,12 @@ function MarkSheet({
                   >
                     Confirm the mark
                   </Button>
-                  <Link href={`/attempts/${attemptId}`} className={buttonClass('plain', 'desk', 'min-h-12')}>
+                  <PageLink
+                    href={`/attempts/${attemptId}`}
+                    className={buttonClass('plain', 'desk', 'min-h-12')}
+                  >
                     Record
-                  </Link>
+                  </PageLink>
                 </div>
               </>
             ) : (
@@ -279,9 +282,9 @@ function MarkSheet({
                   </ul>
                 )}
                 <div className="flex gap-2">
-                  <Link href={`/attempts/${attemptId}`} className={buttonClass('plain')}>
+                  <PageLink href={`/attempts/${attemptId}`} className={buttonClass('plain')}>
                     See the work
-                  </Link>
+                  </PageLink>
                   {who.role === 'instructor' && <Button onClick={() => setAnew(true)}>Decide anew</Button>}
                 </div>
               </>

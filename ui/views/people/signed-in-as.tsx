@@ -1,9 +1,9 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
+import { PageLink } from '@/ui/kit/page-link';
 import { signOut } from '@/ui/parts/outbox/sign-out';
 
 /** Says on the sign-in page that somebody is signed in still. */
@@ -14,9 +14,9 @@ export function SignedInAs({ name }: { name: string }) {
       <span>
         Signed in: <strong>{name}</strong>.
       </span>
-      <Link href="/" className="underline underline-offset-2">
+      <PageLink href="/" className="underline underline-offset-2">
         Go on as {name}
-      </Link>
+      </PageLink>
       <Button onClick={() => void signOut().then(setProblem)}>Sign out</Button>
       {problem !== null && <Message tone="error">{problem}</Message>}
     </div>

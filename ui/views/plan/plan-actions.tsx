@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { memo } from 'react';
 import { Button, buttonClass } from '@/ui/kit/button';
+import { PageLink } from '@/ui/kit/page-link';
 
 /** What can be done with the plan: hand it out, or look at its sheet. */
 export const PlanActions = memo(function PlanActions({
@@ -22,9 +22,9 @@ export const PlanActions = memo(function PlanActions({
       <Button tone="main" disabled={!ready} onClick={onHandOut}>
         Hand out…
       </Button>
-      <Link href={sheet} className={buttonClass('plain')} aria-disabled={!ready}>
+      <PageLink href={sheet} className={buttonClass('plain')} aria-disabled={!ready}>
         Sheet
-      </Link>
+      </PageLink>
       {!ready && <p className="col-span-2 text-sm text-ink-soft">{stillToMend(toMend)}</p>}
     </div>
   );

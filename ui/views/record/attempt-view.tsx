@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { liveEntries } from '@/core/exercise/record/entry/entry';
 import { maySign } from '@/core/exercise/record/entry/may-sign';
@@ -16,6 +15,7 @@ import { StageRail, type RailStage } from '@/ui/kit/stage-rail';
 import { StateMark } from '@/ui/kit/state-mark';
 import { Tabs } from '@/ui/kit/tabs';
 import { fetchedPart } from '@/ui/kit/fetched-part';
+import { PageLink } from '@/ui/kit/page-link';
 import { Header } from '@/ui/shell/header';
 import { KeptUnder } from '@/ui/shell/kept';
 import { useRefresh } from '@/ui/shell/use-refresh';
@@ -324,17 +324,17 @@ function Foot({
         </Button>
       )}
       {(state === 'marked' || instructor) && (
-        <Link
+        <PageLink
           href={`/attempts/${attemptId}/mark`}
           className={buttonClass(state === 'waiting' ? 'main' : 'plain', 'desk', 'min-h-12 flex-1')}
         >
           {state === 'marked' ? 'See the mark' : 'Mark'}
-        </Link>
+        </PageLink>
       )}
       {instructor && state !== 'not-begun' && state !== 'set-up' && <PlanFromLog attemptId={attemptId} />}
-      <Link href={`/attempts/${attemptId}/sheet`} className={buttonClass('plain', 'desk', 'min-h-12')}>
+      <PageLink href={`/attempts/${attemptId}/sheet`} className={buttonClass('plain', 'desk', 'min-h-12')}>
         Sheet
-      </Link>
+      </PageLink>
       <EndDialog proven={proven} open={asking} onOpenChange={setAsking} add={add} />
     </div>
   );

@@ -8,10 +8,10 @@ import {
   useReactTable,
   type SortingState,
 } from '@tanstack/react-table';
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { Field } from '@/ui/kit/field';
+import { PageLink } from '@/ui/kit/page-link';
 import { SortHead } from '@/ui/kit/sort-head';
 import { Table } from '@/ui/kit/table';
 import { Tick } from '@/ui/kit/tick';
@@ -66,12 +66,12 @@ export function LatheTable({ lathes }: { lathes: readonly LatheItem[] }) {
         header: ({ column: head }) => <SortHead column={head} title="Lathe" />,
         cell: ({ row: { original } }) => (
           <span className="whitespace-nowrap">
-            <Link
+            <PageLink
               href={`/shop/lathes/${original.id}`}
               className="inline-flex min-h-9 items-center font-medium underline underline-offset-2 tablet:min-h-12"
             >
               {original.lathe.name}
-            </Link>
+            </PageLink>
             {original.archived && <span className="ml-2 text-ink-soft">put away</span>}
           </span>
         ),

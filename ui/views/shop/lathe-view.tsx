@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { capital } from '@/core/measuring/gauging/measuring-words';
@@ -12,6 +11,7 @@ import { LATHE_FIELDS, latheField } from '@/core/machine/lathe/form/lathe-fields
 import { LATHE_TABLES, type LatheForm, type LatheTable } from '@/core/machine/lathe/form/lathe-form';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
+import { PageLink } from '@/ui/kit/page-link';
 import { Tabs } from '@/ui/kit/tabs';
 import { useToast } from '@/ui/kit/toast';
 import type { Differing } from '@/ui/kit/two-versions';
@@ -190,9 +190,9 @@ function LatheFields({ id, number, form: first, archived, usedIn = [], who }: La
             <Button tone="main" type="submit" className="min-h-12">
               {id === null ? 'Put it in the shop' : 'Keep as the next revision'}
             </Button>
-            <Link href="/shop" className={buttonClass('plain', 'desk', 'min-h-12')}>
+            <PageLink href="/shop" className={buttonClass('plain', 'desk', 'min-h-12')}>
               Back
-            </Link>
+            </PageLink>
             {id !== null && (
               <Button tone="quiet" className="min-h-12" onClick={() => void putAway()}>
                 {archived ? 'Offer it again' : 'Put it away'}

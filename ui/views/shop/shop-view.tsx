@@ -1,13 +1,13 @@
 'use client';
 
 import { readCsv } from '@/core/base/csv/csv';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { BOOK_KINDS, BOOKS, type BookKind } from '@/core/machine/book/book';
 import type { ShopWords } from '@/core/machine/shop/words-document';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
+import { PageLink } from '@/ui/kit/page-link';
 import { useToast } from '@/ui/kit/toast';
 import { Tabs } from '@/ui/kit/tabs';
 import { Header } from '@/ui/shell/header';
@@ -102,9 +102,9 @@ export function ShopView({ lathes, timeZone, timeZones, words, signInRules, book
               <section aria-label="Lathes" className="grid gap-2">
                 <div className="flex flex-wrap items-center gap-3">
                   <h2 className="text-2xl">Lathes</h2>
-                  <Link href="/shop/new-lathe" className={buttonClass('main')}>
+                  <PageLink href="/shop/new-lathe" className={buttonClass('main')}>
                     New lathe
-                  </Link>
+                  </PageLink>
                   <Button onClick={() => file.current?.click()}>From a file…</Button>
                   <input
                     ref={file}

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { loadAttempt } from '@/data/attempts';
 import { guardedPage, idOf } from '@/app/server/page-guard';
 import { SetupSheet } from '@/ui/parts/sheet/setup-sheet';
 import { sheetFiles } from '@/ui/parts/sheet/sheet-files';
 import { Notice } from '@/ui/shell/notice';
+import { PageLink } from '@/ui/kit/page-link';
 
 export const metadata: Metadata = { title: 'Set-up sheet' };
 
@@ -18,9 +18,9 @@ export default async function AttemptCardPage({ params }: { params: Promise<{ id
         <Notice title={worksheet === null ? 'Choose the lathe first' : 'Finish the worksheet first'}>
           <p>
             {worksheet === null ? 'The sheet is made for one lathe.' : 'The sheet opens when it is through.'}{' '}
-            <Link href={back} className="underline">
+            <PageLink href={back} className="underline">
               Go back to the work
-            </Link>
+            </PageLink>
           </p>
         </Notice>
       ) : (

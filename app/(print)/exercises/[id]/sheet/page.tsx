@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
 import { loadPlanSheet } from '@/data/plan-sheet';
 import { guardedPage, idOf } from '@/app/server/page-guard';
 import { rowId } from '@/app/server/handle';
 import { SetupSheet } from '@/ui/parts/sheet/setup-sheet';
 import { sheetFiles } from '@/ui/parts/sheet/sheet-files';
 import { Notice } from '@/ui/shell/notice';
+import { PageLink } from '@/ui/kit/page-link';
 
 export const metadata: Metadata = { title: 'Set-up sheet' };
 
@@ -28,9 +28,9 @@ export default async function ExerciseCardPage({
         <Notice title="The plan is not whole yet">
           <p>
             A field is still to mend.{' '}
-            <Link href={back} className="underline">
+            <PageLink href={back} className="underline">
               Go back to the plan
-            </Link>
+            </PageLink>
           </p>
         </Notice>
       ) : (
