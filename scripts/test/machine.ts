@@ -168,8 +168,11 @@ export class Machine {
   }
 }
 
-/** Below those that the system gives to connections: one of them would be taken while its server is down. */
-let nextPort = 20_000 + (process.pid % 1000) * 10;
+/**
+ * Below those that the system gives to connections: one of them would be taken while its server is down. Two workers of
+ * the tests have a range each: a port that was found free is taken only when its server has started.
+ */
+let nextPort = 20_000 + Number(process.env.JEST_WORKER_ID ?? '0') * 2000 + (process.pid % 100) * 10;
 
 async function freePort(): Promise<number> {
   for (;;) {
