@@ -30,10 +30,22 @@ async function empty(page: Page, origin: string): Promise<void> {
   await session.detach();
 }
 
-/** Waits until the program of a page listens: on a slow machine it can be seen and touched long before that. */
+/**
+ * Waits until the program of a page listens: on a slow machine it can be seen and touched long before that. Asked within
+ * the page: Playwright's own wait brings a third of a megabyte of program into each page first.
+ */
 export async function listens(page: Page): Promise<void> {
   await page.waitForLoadState();
-  await page.waitForFunction(() => window.earlyInput === undefined);
+  const listening = () =>
+    page.evaluate(
+      () =>
+        new Promise<void>((resolve) => {
+          const look = () => (window.earlyInput === undefined ? resolve() : setTimeout(look, 20));
+          look();
+        }),
+    );
+  // A page may lead on to another one meanwhile; then it is that one.
+  await listening().catch(() => page.waitForLoadState().then(listening));
 }
 
 /** A person touches again what did not answer. A test touches once, so it waits after each page that it opens. */

@@ -1,0 +1,32 @@
+import axe from 'axe-core';
+import { expect, type Page } from './test';
+
+declare global {
+  interface Window {
+    axe?: typeof axe;
+  }
+}
+
+const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+/**
+ * Nobody is kept out: by the rules of WCAG 2.2, level AA, for the page or the parts of it that a selector names. The
+ * rules are half a megabyte of program, so a page reads them once.
+ */
+export async function expectNoViolations(page: Page, part?: string): Promise<void> {
+  if (!(await page.evaluate(() => window.axe !== undefined))) await page.evaluate(axe.source);
+  const violations = await page.evaluate(
+    async ({ part, tags }) => {
+      // Nobody reads what is right.
+      const found = await window.axe?.run(part ?? document, {
+        runOnly: tags,
+        resultTypes: ['violations'],
+      });
+      return found?.violations.map(
+        ({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`,
+      );
+    },
+    { part, tags: TAGS },
+  );
+  expect(violations).toEqual([]);
+}
