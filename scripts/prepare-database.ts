@@ -140,9 +140,20 @@ function countsOf(file: string): Counted {
   );
 }
 
+/** Is the book that lies in another schema of a release that is known here? @throws UnfitDatabase */
+async function lookAt(schema: string): Promise<void> {
+  const own = process.env.OYAKATA_DATABASE_URL ?? '';
+  process.env.OYAKATA_DATABASE_URL = own.replace(/[^/]*$/, schema);
+  await pendingMigrations();
+  await closeDatabase();
+  process.env.OYAKATA_DATABASE_URL = own;
+}
+
 async function replace(): Promise<void> {
+  const from = process.argv[3] ?? '';
+  await lookAt(from);
   const { replaceBook } = await import('@/data/replace-book');
-  const rows = await replaceBook(process.argv[3] ?? '', countsOf(process.argv[4] ?? ''));
+  const rows = await replaceBook(from, countsOf(process.argv[4] ?? ''));
   for (const [table, count] of rows) console.log(`${table} ${count} rows`);
 }
 
