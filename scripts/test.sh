@@ -25,7 +25,7 @@ own_installation test 3310 3491
 . "$OYAKATA_ROOT/scripts/lib/secrets.sh"
 . "$OYAKATA_ROOT/scripts/lib/database.sh"
 
-types() { npx next typegen && npm run --silent typecheck; }
+types() { node_modules/.bin/next typegen && npm run --silent typecheck; }
 lint() { npm run --silent lint; }
 units() { npm run --silent test:unit -- --silent --json --outputFile="$LOGS/units.json" "$@"; }
 # On a database of their own, beside the browsers, which kill theirs.

@@ -46,7 +46,7 @@ build_release() {
     { cp -al -- node_modules "$folder/node_modules" 2>/dev/null || { rm -rf -- "$folder/node_modules"; cp -a -- node_modules "$folder/node_modules"; }; } &&
     (
       cd -- "$folder" &&
-        npx --no-install next build &&
+        node_modules/.bin/next build &&
         bundle door/main.ts door.mjs --packages=external &&
         bundle app/server/sheet/pdf-worker.ts pdf-worker.mjs --external:pdfkit &&
         bundle scripts/prepare-database.ts prepare-database.mjs --external:@node-rs/* --external:pg-hstore
@@ -62,7 +62,7 @@ build_release() {
 # bundle FROM TO OPTION...: one file out of many, which starts in a third of the time. What is written for the older
 # module format, and taken in, asks for `require`. One of the database library's drivers is named by it and not there.
 bundle() {
-  npx --no-install esbuild "$1" --bundle --platform=node --format=esm --conditions=react-server --outfile="$2" \
+  node_modules/.bin/esbuild "$1" --bundle --platform=node --format=esm --conditions=react-server --outfile="$2" \
     --banner:js='import{createRequire}from"node:module";const require=createRequire(import.meta.url);' "${@:3}"
 }
 
