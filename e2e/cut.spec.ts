@@ -1,11 +1,12 @@
 import { readFileSync } from 'node:fs';
-import { INSTRUCTOR, signIn, workAs } from './people';
+import { INSTRUCTOR, workAs } from './people';
 import { expect, test } from './test';
 
 test('the cut: drag a pass, look into the section, show a fault and let the class spot it, ask whether it is fair', async ({
   page,
 }) => {
-  await signIn(page, INSTRUCTOR);
+  await workAs(page, INSTRUCTOR);
+  await page.goto('/');
   await page.getByRole('link', { name: 'Adjuster' }).first().click();
 
   await page.getByRole('tab', { name: 'Chart' }).click();
@@ -45,7 +46,8 @@ test('the cut: drag a pass, look into the section, show a fault and let the clas
   await expect(link).toBeVisible();
   const address = await link.getAttribute('href');
 
-  await signIn(page, 'Ana Brandt');
+  await workAs(page, 'Ana Brandt');
+  await page.goto('/');
   await page.locator(`a[href="${address ?? ''}"]`).click();
   await expect(page.getByRole('heading', { name: 'One thing went wrong. Which?' })).toBeVisible();
   await page.getByLabel('Compound set from the wrong axis').check();

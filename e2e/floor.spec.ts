@@ -3,7 +3,7 @@ import { personId } from './database';
 import { goodSteps } from '../core/test/record';
 import type { Sheet } from '../core/exercise/sheet/sheet';
 import { entryBody, handedOut } from './fixtures';
-import { INSTRUCTOR, requestAs, signIn, workAs } from './people';
+import { INSTRUCTOR, requestAs, workAs } from './people';
 import { expect, test } from './test';
 
 test('a student who reaches the hold point is seen, sent back, seen again and signed off, without anybody reloading', async ({
@@ -25,7 +25,8 @@ test('a student who reaches the hold point is seen, sent back, seen again and si
   for (const content of steps.slice(0, -1))
     await request.post(`${url}/entries`, { data: entryBody(content) });
 
-  await signIn(page, INSTRUCTOR);
+  await workAs(page, INSTRUCTOR);
+  await page.goto('/');
   await page.getByRole('link', { name: 'Floor', exact: true }).click();
   const waiting = page.getByRole('region', { name: 'Waiting' });
   const card = waiting.getByRole('button', { name: /Lathe 1 · Juno Hartley/ });

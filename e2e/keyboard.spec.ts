@@ -1,5 +1,5 @@
 import { expect, listens, test, type Page } from './test';
-import { INSTRUCTOR, signIn } from './people';
+import { INSTRUCTOR, workAs } from './people';
 
 /** Tabs until the element with this role and name has the focus; fails when it can not be reached. */
 async function tabTo(
@@ -88,7 +88,8 @@ test('the whole path with the keyboard alone', async ({ page }) => {
 });
 
 test('? lists the keys, and they can be switched off', async ({ page }) => {
-  await signIn(page, INSTRUCTOR);
+  await workAs(page, INSTRUCTOR);
+  await page.goto('/');
   await expect(page.getByRole('button', { name: 'New exercise' })).toBeVisible();
   await page.keyboard.press('?');
   const dialog = page.getByRole('dialog', { name: 'Keys' });

@@ -3,8 +3,9 @@ import { join } from 'node:path';
 import { Secret, TOTP } from 'otpauth';
 import { DEMO_CLASS_CODE, DEMO_PASSWORD, DEMO_PIN } from '../demo/accounts';
 import { ask, attemptIn } from './database';
+import { expectGoodView } from './good-view';
 import { ownInstallation } from './installation';
-import { INSTRUCTOR, requestAs, signIn } from './people';
+import { INSTRUCTOR, requestAs, signIn, workAs } from './people';
 import { expect, test } from './test';
 
 /** Names of their own for each run, so that the tests can be repeated on one book. */
@@ -78,6 +79,7 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
 }) => {
   await requestAs(page.context().request, INSTRUCTOR);
   await page.goto('/classes/1');
+  await expectGoodView(page);
   await page.getByRole('radio', { name: 'Instructor' }).click();
   await page.getByLabel(/Names, one a line/).fill(PETRA);
   await page.getByRole('button', { name: 'Add 1' }).click();
@@ -85,6 +87,7 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
   const code = await page.getByRole('dialog').getByRole('listitem').locator('.figures').innerText();
   await page.context().clearCookies();
   await page.goto('/sign-in');
+  await expectGoodView(page);
   await page.getByRole('button', { name: 'I have a one-time code' }).click();
   await page.getByLabel('One-time code').fill(code);
   await page.getByLabel('New password').fill(`${PETRA.toUpperCase()} 1`);
@@ -97,6 +100,7 @@ test('a colleague gets a code, chooses a password, and ends the session of a sec
   const enter = { data: { name: PETRA.toLowerCase(), password: DEMO_PASSWORD } };
   expect((await tablet.post('/api/session', enter)).status()).toBe(200);
   await page.goto('/account');
+  await expectGoodView(page);
   await page.getByRole('button', { name: 'End the session on Firefox on Android' }).click();
   await expect(page.getByText('That session is ended.', { exact: true })).toBeVisible();
   expect((await tablet.get('/account', { maxRedirects: 0 })).status()).toBe(307);
@@ -161,7 +165,7 @@ test('a shop that demands a second factor opens nothing else to whoever marks wi
 });
 
 test('a bench asks for the PIN alone on another day, and goes on', async ({ page }) => {
-  await signIn(page, 'Ana Brandt');
+  await workAs(page, 'Ana Brandt');
   await page.goto('/bench');
   await expect(page.getByRole('heading', { name: 'Bench: Ana Brandt' })).toBeVisible();
   await ask(
@@ -178,7 +182,8 @@ test('a bench asks for the PIN alone on another day, and goes on', async ({ page
 });
 
 test('a helper sees the class and its records, and neither plans nor marks', async ({ page }) => {
-  await signIn(page, 'Ilan Rosskopf');
+  await workAs(page, 'Ilan Rosskopf');
+  await page.goto('/');
   await expect(page.getByRole('button', { name: 'New exercise' })).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'Shop' })).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'People' })).toHaveCount(0);

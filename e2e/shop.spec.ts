@@ -1,5 +1,6 @@
 import { ask } from './database';
 import { GOOD_FORM, latheId } from './fixtures';
+import { expectGoodView } from './good-view';
 import { INSTRUCTOR, requestAs, workAs } from './people';
 import { expect, test, type Page } from './test';
 
@@ -9,6 +10,7 @@ test('the book: a lathe typed and pasted, its chart and plate checked, which lat
   const name = `Lathe T${Date.now() % 1_000_000}`;
   await workAs(page, INSTRUCTOR);
   await page.goto('/shop/new-lathe');
+  await expectGoodView(page);
   await page.getByLabel('Name in the shop').fill(name);
   await page.getByRole('tab', { name: 'Lead screw and dial' }).click();
   await page.getByLabel('Lead screw', { exact: true }).fill('8 TPI');
@@ -66,6 +68,7 @@ test('records of the book are made, sorted, filtered, put away, and go out and i
 }) => {
   await workAs(page, INSTRUCTOR);
   await page.goto('/shop');
+  await expectGoodView(page);
   await page.getByRole('tab', { name: 'Gauges' }).click();
   const table = page.getByRole('table', { name: 'Gauges' });
   await expect(table.getByText('overdue')).toBeVisible();

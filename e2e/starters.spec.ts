@@ -1,15 +1,17 @@
 import { ask, exerciseId } from './database';
-import { INSTRUCTOR, newExercise, signIn, workAs } from './people';
+import { expectGoodView } from './good-view';
+import { INSTRUCTOR, newExercise, workAs } from './people';
 import { expect, test, type Page } from './test';
 
 test('from “New exercise” to handed out with proposals: at most 12 actions', async ({ page }) => {
-  await signIn(page, INSTRUCTOR);
+  await workAs(page, INSTRUCTOR);
   let actions = 0;
   const act = async (what: Promise<unknown>) => {
     actions += 1;
     await what;
   };
   await page.goto('/');
+  await expectGoodView(page);
   await act(page.getByRole('button', { name: 'New exercise' }).click());
   await act(page.getByRole('button', { name: 'Half nut closed, proved by the nut' }).click());
   await act(page.getByLabel('Exercise', { exact: true }).fill('Short way'));
@@ -129,7 +131,7 @@ async function stepsOf(page: Page, group: string): Promise<OpenStep[]> {
 }
 
 test('the words of the shop are used everywhere, one word for two slides is refused', async ({ page }) => {
-  await signIn(page, INSTRUCTOR);
+  await workAs(page, INSTRUCTOR);
   const openWords = async () => {
     await page.goto('/shop');
     await page.getByRole('tab', { name: 'Words and times' }).click();

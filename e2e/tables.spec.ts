@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import { expectGoodView } from './good-view';
 import { expect, test } from './test';
 import { INSTRUCTOR, requestAs } from './people';
 
@@ -12,6 +13,7 @@ test('a thread is looked up while typing, the address follows, and opens the sam
   await page.goto('/');
   await page.getByRole('link', { name: 'Tables' }).click();
   await expect(page.getByText('Type a thread, or take one')).toBeVisible();
+  await expectGoodView(page);
   await page.getByLabel('Thread', { exact: true }).fill('M20x1.5');
   const limits = page.getByRole('table', { name: 'Limits of size' });
   // ISO 965-2 table (from memory): M20x1.5-6g pitch diameter 18.854 to 18.994.
@@ -74,6 +76,7 @@ test('wires of the shop, kept for all, a thread micrometer, an insert for other 
   await page.goto('/tables?thread=M16x2-6g');
   const shop = page.getByRole('region', { name: 'wires of the shop' });
   await expect(shop.getByRole('table', { name: 'Usable wires' })).toContainText('1.1000 mm');
+  await expectGoodView(page);
   const sizes = shop.getByRole('textbox');
   const before = await sizes.inputValue();
   await sizes.fill('0.0481 5mm');

@@ -10,10 +10,15 @@ export {
   type Page,
 } from '@playwright/test';
 
-/** Collects what no page may ever do: throw, or try something that its security policy forbids. */
+/** Collects what no page may ever do: throw, ask anything of another machine, or try what its security policy forbids. */
 export function watchErrors(context: BrowserContext): string[] {
   const errors: string[] = [];
   context.on('weberror', (error) => errors.push(String(error.error())));
+  context.on('request', (request) => {
+    const { protocol, hostname } = new URL(request.url());
+    if (protocol.startsWith('http') && hostname !== '127.0.0.1')
+      errors.push(`Asked of another machine: ${request.url()}`);
+  });
   context.on('console', (message) => {
     if (message.type() === 'error' && /content.security.policy/i.test(message.text()))
       errors.push(message.text());
@@ -67,7 +72,8 @@ function patient(page: Page): Page {
 
 /**
  * The tests of one worker share a window, so that the scripts of a page are read once and not for each of them; each test
- * finds it empty. Every test fails when one of its pages had a JavaScript error or broke the security policy.
+ * finds it empty. Every test fails when one of its pages had a JavaScript error or broke the security policy or asked
+ * anything of another machine.
  */
 export const test = base.extend<{ page: Page }, { window: { context: BrowserContext; errors: string[] } }>({
   window: [

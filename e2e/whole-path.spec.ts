@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test, type Page } from './test';
+import { expectGoodView } from './good-view';
 import { INSTRUCTOR, newExercise, signIn, workAs } from './people';
 
 test.describe.configure({ mode: 'serial' });
@@ -61,6 +62,7 @@ test('plan: the figures follow while typing, and the section steps through the p
   await page.keyboard.press('Escape');
 
   await expect(page.getByRole('status').filter({ hasText: 'Draft saved' })).toBeVisible();
+  await expectGoodView(page);
   await page.getByRole('button', { name: 'Hand out…' }).click();
   await page.getByRole('checkbox', { name: STUDENT }).click();
   await page.getByRole('checkbox', { name: 'Lathe 3' }).click();
@@ -85,6 +87,7 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
   await page.getByRole('button', { name: 'Lathe: Lathe 2' }).click();
   await page.getByRole('button', { name: 'Lathe 1', exact: true }).click();
   await expect(page.getByRole('button', { name: 'Lathe: Lathe 1' })).toBeVisible();
+  await expectGoodView(page);
   for (let step = 0; step < 16; step += 1) {
     const heading = page.getByRole('heading', { level: 2 });
     const title = (await heading.textContent()) ?? '';
@@ -128,6 +131,7 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
 
   const own = page.getByLabel('Own reading of the compound');
   await expect(page.getByRole('heading', { name: /Pass 2 of 14/ })).toBeVisible();
+  await expectGoodView(page);
   await own.fill('0,012');
   await page.getByRole('button', { name: 'Record own reading' }).click();
   await expect(page.getByText('Use a decimal point: 0.012.')).toBeVisible();
@@ -187,6 +191,7 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
   await page.getByLabel('Major diameter').fill('0.7439');
   await page.getByRole('button', { name: 'Record as final' }).click();
   await expect(remaining).toContainText('In the limits');
+  await expectGoodView(page);
   await page.getByRole('button', { name: 'Hand in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
   await expect(page.getByText('Waiting for mark')).toBeVisible();
@@ -196,10 +201,12 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
 test('mark: lines with reason and evidence, an override wants its reason, then it is final', async ({
   page,
 }) => {
-  await signIn(page, INSTRUCTOR);
+  await workAs(page, INSTRUCTOR);
+  await page.goto('/');
   await page.getByRole('link', { name: new RegExp(`${STUDENT}, ${TITLE}, try 1: Waiting`) }).click();
   // Own reading 0.011 is within a graduation of the planned 0.012, so nothing is lost yet.
   await expect(page.getByTestId('total')).toContainText('100 / 100');
+  await expectGoodView(page);
   const line = page.locator('[data-line="passes:spring"]');
   await expect(line).toContainText('2 taken, 2 planned.');
   await line.getByRole('button', { name: 'evidence' }).click();
@@ -212,6 +219,7 @@ test('mark: lines with reason and evidence, an override wants its reason, then i
   await page.getByRole('button', { name: 'Confirm the mark' }).click();
   await page.getByRole('button', { name: 'Confirm', exact: true }).click();
   await expect(page.getByText(/Confirmed by Mio Tanabe/)).toBeVisible();
+  await expectGoodView(page);
 });
 
 test('read back after a restart of server and database: nothing is lost', async ({ page }) => {

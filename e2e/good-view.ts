@@ -30,3 +30,21 @@ export async function expectNoViolations(page: Page, part?: string): Promise<voi
   );
   expect(violations).toEqual([]);
 }
+
+/**
+ * A view as everybody should find it: open to all, and nothing wider than the screen of a desk or a tablet. Looked at where
+ * a test has come to it anyway. That it asks nothing of other machines and throws nothing is watched in every test.
+ */
+export async function expectGoodView(page: Page): Promise<void> {
+  await expect(page.getByRole('main')).toBeVisible();
+  await expectNoViolations(page);
+  const before = page.viewportSize();
+  for (const size of [
+    { width: 1280, height: 800 },
+    { width: 1024, height: 768 },
+  ]) {
+    if (page.viewportSize()?.width !== size.width) await page.setViewportSize(size);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(size.width);
+  }
+  if (before !== null) await page.setViewportSize(before);
+}
