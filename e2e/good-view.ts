@@ -33,7 +33,7 @@ export async function expectNoViolations(page: Page, part?: string): Promise<voi
 
 /**
  * A view as everybody should find it: open to all, and nothing wider than the screen of a desk or a tablet. Looked at where
- * a test has come to it anyway. That it asks nothing of other machines and throws nothing is watched in every test.
+ * a test has come to it anyway. That it throws nothing and asks nothing of other machines is watched in the whole window (`test.ts`).
  */
 export async function expectGoodView(page: Page): Promise<void> {
   await expect(page.getByRole('main')).toBeVisible();

@@ -10,7 +10,10 @@ export {
   type Page,
 } from '@playwright/test';
 
-/** Collects what no page may ever do: throw, ask anything of another machine, or try what its security policy forbids. */
+/**
+ * Collects what no page may ever do: throw, try what its security policy forbids, ask anything of another machine, or of
+ * ours what nobody has touched.
+ */
 export function watchErrors(context: BrowserContext): string[] {
   const errors: string[] = [];
   context.on('weberror', (error) => errors.push(String(error.error())));
@@ -18,6 +21,8 @@ export function watchErrors(context: BrowserContext): string[] {
     const { protocol, hostname } = new URL(request.url());
     if (protocol.startsWith('http') && hostname !== '127.0.0.1')
       errors.push(`Asked of another machine: ${request.url()}`);
+    if (request.headers()['next-router-prefetch'] !== undefined)
+      errors.push(`Asked for before it was touched: ${request.url()}`);
   });
   context.on('console', (message) => {
     if (message.type() === 'error' && /content.security.policy/i.test(message.text()))
@@ -72,8 +77,8 @@ function patient(page: Page): Page {
 
 /**
  * The tests of one worker share a window, so that the scripts of a page are read once and not for each of them; each test
- * finds it empty. Every test fails when one of its pages had a JavaScript error or broke the security policy or asked
- * anything of another machine.
+ * finds it empty. A test fails when a page of this window did what `watchErrors` collects. A window that a test opens by
+ * itself is watched if it says so.
  */
 export const test = base.extend<{ page: Page }, { window: { context: BrowserContext; errors: string[] } }>({
   window: [
