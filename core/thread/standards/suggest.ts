@@ -64,9 +64,21 @@ export function suggestThreads(
   const key = short.ok ? squeeze(short.value) : '';
   if (key === '') return [];
   return sides
-    .flatMap(standardThreads)
-    .filter((designation) => squeeze(designation).startsWith(key))
-    .slice(0, most);
+    .flatMap(withKeys)
+    .filter((thread) => thread.key.startsWith(key))
+    .slice(0, most)
+    .map(({ designation }) => designation);
+}
+
+const keyed = new Map<Side, { designation: string; key: string }[]>();
+
+/** Some thousand designations, squeezed once and not at each key stroke. */
+function withKeys(side: Side): { designation: string; key: string }[] {
+  const known =
+    keyed.get(side) ??
+    standardThreads(side).map((designation) => ({ designation, key: squeeze(designation) }));
+  keyed.set(side, known);
+  return known;
 }
 
 function inchBases(series: Record<string, Record<string, number>>): string[] {
