@@ -1,7 +1,8 @@
 /**
  * What is promised, in one table: `./oyakata measure` fails where it is not kept. Times in a browser are promised for a
  * machine on which the fixed work (`fixed-work.ts`) takes `WORK_MS`; on another one they grow or shrink with it, so that a
- * noisy hour is no fault of the program and a quick machine hides none.
+ * noisy hour is no fault of the program and a quick machine hides none. How long the tests may take is looked at where they
+ * run (`scripts/test.sh`), in the same way.
  */
 export const WORK_MS = 10;
 
