@@ -22,66 +22,46 @@ export const NO_ANSWER = 'The server does not answer.';
 const PATIENCE_MS = 15_000;
 /** Asks for news. Never throws either; what fails changes nothing but the line that says so. */
 export async function ask<T>(url: string): Promise<Sent<T>> {
-  return (await once<T>('GET', url)).sent;
+  return (await once<T>(url, {})).sent;
 }
 
-/** One request and its answer, with the time after which a busy server asks to be asked again. */
+/** One request: its answer as it is understood, and as it came; null where none did. */
 export async function once<T>(
-  method: string,
   url: string,
-  body?: unknown,
-  token?: string,
-): Promise<{ sent: Sent<T>; waitMs: number }> {
+  init: RequestInit,
+): Promise<{ sent: Sent<T>; response: Response | null }> {
   try {
-    const response = await fetch(url, {
-      method,
-      headers: {
-        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-        ...(token === undefined ? {} : { authorization: `Bearer ${token}` }),
-      },
-      body: body === undefined ? null : JSON.stringify(body),
-      signal: AbortSignal.timeout(PATIENCE_MS),
-    });
-    if (response.status === 204) {
-      noteTouch(null);
-      return { sent: { ok: true, value: undefined as T }, waitMs: 0 };
-    }
-    const answer = (await response.json()) as {
-      error?: { code: string; message: string; fields: { field: string; message: string }[] };
-    };
-    const message =
-      answer.error?.message ?? (response.status === 503 ? healthWords(answer) : 'The server refused.');
-    if (answer.error?.code !== 'busy') noteTouch(response.status === 503 ? message : null);
-    if (response.ok) return { sent: { ok: true, value: answer as T }, waitMs: 0 };
-    return {
-      sent: {
-        ok: false,
-        code: answer.error?.code ?? 'failed',
-        later: response.status >= 500,
-        message,
-        fields: answer.error?.fields ?? [],
-        answer,
-      },
-      waitMs: waitOf(response),
-    };
+    const response = await fetch(url, { ...init, signal: AbortSignal.timeout(PATIENCE_MS) });
+    return { sent: await understood(response), response };
   } catch {
     noteTouch(NO_ANSWER);
+    const message = `${NO_ANSWER} What you typed is still here; try again.`;
     return {
-      sent: {
-        ok: false,
-        code: 'no-answer',
-        later: true,
-        message: `${NO_ANSWER} What you typed is still here; try again.`,
-        fields: [],
-        answer: null,
-      },
-      waitMs: 0,
+      sent: { ok: false, code: 'no-answer', later: true, message, fields: [], answer: null },
+      response: null,
     };
   }
 }
 
-/** What the server asks for, spread a little so that a class does not come back at one moment. */
-export function waitOf(response: Response): number {
-  const seconds = Number(response.headers.get('Retry-After') ?? '1');
-  return 1000 * Math.min(Math.max(seconds || 1, 0.2), 30) * (0.5 + Math.random());
+/** @throws when the answer is cut off, or none of ours */
+async function understood<T>(response: Response): Promise<Sent<T>> {
+  if (response.status === 204) {
+    noteTouch(null);
+    return { ok: true, value: undefined as T };
+  }
+  const answer = (await response.json()) as {
+    error?: { code: string; message: string; fields: { field: string; message: string }[] };
+  };
+  const { error } = answer;
+  const message = error?.message ?? (response.status === 503 ? healthWords(answer) : 'The server refused.');
+  if (error?.code !== 'busy') noteTouch(response.status === 503 ? message : null);
+  if (response.ok) return { ok: true, value: answer as T };
+  return {
+    ok: false,
+    code: error?.code ?? 'failed',
+    later: response.status >= 500,
+    message,
+    fields: error?.fields ?? [],
+    answer,
+  };
 }

@@ -14,19 +14,15 @@ export function ComesBack() {
       // By itself, without what a page that works needs to ask: this stands ready on every page.
       void fetch('/api/health', { signal: AbortSignal.timeout(EVERY_MS) })
         .then(({ ok }) => {
-          if (ok && mayReload()) window.location.reload();
+          const now = Date.now();
+          if (!ok || now - Number(sessionStorage.getItem(KEY)) < AT_MOST_EVERY_MS) return;
+          // Throws where nothing can be noted: then it does not reload, or it would again and again.
+          sessionStorage.setItem(KEY, String(now));
+          window.location.reload();
         })
         .catch(() => undefined);
     }, EVERY_MS);
     return () => window.clearInterval(timer);
   }, []);
   return <p role="status">This page comes back by itself as soon as it can.</p>;
-}
-
-/** Whether the page may reload itself: not if it did so a moment ago. Notes the time; throws where nothing can be noted. */
-function mayReload(): boolean {
-  const now = Date.now();
-  if (now - Number(sessionStorage.getItem(KEY)) < AT_MOST_EVERY_MS) return false;
-  sessionStorage.setItem(KEY, String(now));
-  return true;
 }

@@ -15,9 +15,22 @@ export async function send<T>(
   /** Of a grant, where it is not the session that allows it. */
   token?: string,
 ): Promise<Sent<T>> {
+  const headers = {
+    ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+    ...(token === undefined ? {} : { authorization: `Bearer ${token}` }),
+  };
   for (let tries = 1; ; tries += 1) {
-    const { sent, waitMs } = await once<T>(method, url, body, token);
+    const { sent, response } = await once<T>(url, { method, headers, body: bodyOf(body) });
     if (sent.ok || sent.code !== 'busy' || tries === MOST_TRIES) return sent;
-    await new Promise((resolve) => setTimeout(resolve, Math.min(LONGEST_WAIT_MS, waitMs * tries)));
+    const wait = Math.min(LONGEST_WAIT_MS, waitOf(response) * tries);
+    await new Promise((resolve) => setTimeout(resolve, wait));
   }
+}
+
+const bodyOf = (body: unknown) => (body === undefined ? null : JSON.stringify(body));
+
+/** What the server asks for, spread a little so that a class does not come back at one moment. */
+function waitOf(response: Response | null): number {
+  const seconds = Number(response?.headers.get('Retry-After')) || 1;
+  return 1000 * Math.min(Math.max(seconds, 0.2), 30) * (0.5 + Math.random());
 }
