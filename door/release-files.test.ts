@@ -9,13 +9,16 @@ import { ReleaseFiles } from './release-files';
 
 const folder = mkdtempSync(join(tmpdir(), 'release-files-'));
 const script = `/* ${'a page of the book '.repeat(200)} */`;
+const large = `/* ${'a page of the book '.repeat(2000)} */`;
 let server: Server;
 
 beforeAll(async () => {
   mkdirSync(join(folder, 'chunks'));
   writeFileSync(join(folder, 'chunks/page.js'), script);
+  writeFileSync(join(folder, 'chunks/large.js'), large);
   writeFileSync(join(folder, 'chunks/face.woff2'), 'packed already');
-  execFileSync('node', ['scripts/pack-files.mjs', folder]);
+  // The second time, as a later release takes them over.
+  for (const _ of [1, 2]) execFileSync('node', ['scripts/pack-files.mjs', folder]);
   const files = new ReleaseFiles(folder);
   server = createServer((asked, answer) => {
     if (!files.send(asked, answer)) answer.writeHead(404).end('behind');
@@ -60,6 +63,14 @@ test('a browser is sent the smallest that it reads, and keeps it', async () => {
   expect(plain.body.toString()).toBe(script);
   expect(best.body.length).toBeLessThan(older.body.length);
   expect(older.body.length).toBeLessThan(plain.body.length / 10);
+});
+
+test('a large script says once, in its first line, that it is to be compiled whole', async () => {
+  const path = '/_next/static/chunks/large.js';
+  const expected = `//# allFunctionsCalledOnLoad\n${large}`;
+  expect((await ask(path)).body.toString()).toBe(expected);
+  expect(brotliDecompressSync((await ask(path, 'br')).body).toString()).toBe(expected);
+  expect(gunzipSync((await ask(path, 'gzip')).body).toString()).toBe(expected);
 });
 
 test('what is packed by nature is sent as it is; its head alone where only that is asked', async () => {

@@ -5,8 +5,9 @@ import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
 
 /**
- * Packs scripts and styles beside themselves, as small as they get: `node scripts/pack-files.mjs FOLDER`, at the build,
- * so that no browser waits for it. What was packed by an earlier release is left as it is.
+ * Makes a release's files ready to be sent: `node scripts/pack-files.mjs FOLDER`, at the build. Large scripts are told to
+ * be compiled whole; then scripts and styles are packed beside themselves, as small as they get, so that no browser waits
+ * for it. What was packed by an earlier release is left as it is.
  */
 const [folder] = process.argv.slice(2);
 if (folder === undefined) throw new Error('Say which folder.');
@@ -21,14 +22,31 @@ const packed = {
   gz: (bytes) => promisify(gzip)(bytes, { level: constants.Z_BEST_COMPRESSION }),
 };
 
+/**
+ * Chromium reads this in a script's first line. It then compiles the whole script beside the page and keeps the result,
+ * where else each function is compiled when it is first called, at every visit anew. Other browsers read a comment.
+ */
+const COMPILE_WHOLE = Buffer.from('//# allFunctionsCalledOnLoad\n');
+/** In a small one the line costs more than it brings. */
+const LARGE = 20_000;
+
+async function ready(file) {
+  const endings = Object.keys(packed).filter((ending) => !existsSync(`${file}.${ending}`));
+  if (endings.length === 0) return;
+  let bytes = await readFile(file);
+  if (file.endsWith('.js') && bytes.length >= LARGE && !bytes.includes(COMPILE_WHOLE)) {
+    bytes = Buffer.concat([COMPILE_WHOLE, bytes]);
+    await writeFile(file, bytes);
+  }
+  await Promise.all(
+    endings.map(async (ending) => writeFile(`${file}.${ending}`, await packed[ending](bytes))),
+  );
+}
+
 const entries = await readdir(folder, { recursive: true, withFileTypes: true });
 await Promise.all(
   entries
     .filter((entry) => entry.isFile() && /\.(js|css)$/.test(entry.name))
     .map(({ parentPath, name }) => join(parentPath, name))
-    .flatMap((file) =>
-      Object.entries(packed)
-        .filter(([ending]) => !existsSync(`${file}.${ending}`))
-        .map(async ([ending, pack]) => writeFile(`${file}.${ending}`, await pack(await readFile(file)))),
-    ),
+    .map(ready),
 );
