@@ -91,3 +91,13 @@ test('nothing is sent again that was refused for what it says', async () => {
   });
   expect(asked).toHaveLength(1);
 });
+
+test('a failing server that says nothing is out of touch all the same', async () => {
+  const { result } = renderHook(() => useTouch());
+  answer(503, { error: { code: 'failed', message: '', fields: [] } });
+  await act(async () => void (await ask('/news')));
+  expect(result.current).toEqual({ since: expect.any(Number) as number, reason: '' });
+  answer(200, {});
+  await act(async () => void (await ask('/news')));
+  expect(result.current.since).toBeNull();
+});

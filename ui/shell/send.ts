@@ -15,19 +15,21 @@ export async function send<T>(
   /** Of a grant, where it is not the session that allows it. */
   token?: string,
 ): Promise<Sent<T>> {
-  const headers = {
-    ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-    ...(token === undefined ? {} : { authorization: `Bearer ${token}` }),
+  const init: RequestInit = {
+    method,
+    headers: {
+      ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+      ...(token === undefined ? {} : { authorization: `Bearer ${token}` }),
+    },
+    body: body === undefined ? null : JSON.stringify(body),
   };
   for (let tries = 1; ; tries += 1) {
-    const { sent, response } = await once<T>(url, { method, headers, body: bodyOf(body) });
+    const { sent, response } = await once<T>(url, init);
     if (sent.ok || sent.code !== 'busy' || tries === MOST_TRIES) return sent;
     const wait = Math.min(LONGEST_WAIT_MS, waitOf(response) * tries);
     await new Promise((resolve) => setTimeout(resolve, wait));
   }
 }
-
-const bodyOf = (body: unknown) => (body === undefined ? null : JSON.stringify(body));
 
 /** What the server asks for, spread a little so that a class does not come back at one moment. */
 function waitOf(response: Response | null): number {

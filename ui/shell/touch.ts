@@ -6,7 +6,7 @@ import { useSyncExternalStore } from 'react';
 export interface Touch {
   /** Since when it does not, in milliseconds; null while all is well. */
   since: number | null;
-  /** What is wrong, in words; empty while all is well. */
+  /** What is wrong, in words. Whether it is well, `since` says: a server may fail without a word. */
   reason: string;
 }
 
@@ -16,7 +16,7 @@ const listeners = new Set<() => void>();
 
 /** Notes what a request found: null when the server answered, else what was wrong. */
 export function noteTouch(reason: string | null): void {
-  if ((reason ?? WELL.reason) === touch.reason) return;
+  if (reason === null ? touch.since === null : touch.since !== null && touch.reason === reason) return;
   touch = reason === null ? WELL : { since: touch.since ?? Date.now(), reason };
   listeners.forEach((listener) => listener());
 }
