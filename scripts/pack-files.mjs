@@ -1,5 +1,4 @@
 import { readFile, readdir, writeFile } from 'node:fs/promises';
-import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
@@ -7,7 +6,7 @@ import { brotliCompress, constants, gzip } from 'node:zlib';
 /**
  * Makes a release's files ready to be sent: `node scripts/pack-files.mjs FOLDER`, at the build. Large scripts are told to
  * be compiled whole; then scripts and styles are packed beside themselves, as small as they get, so that no browser waits
- * for it. What was packed by an earlier release is left as it is.
+ * for it.
  */
 const [folder] = process.argv.slice(2);
 if (folder === undefined) throw new Error('Say which folder.');
@@ -31,15 +30,13 @@ const COMPILE_WHOLE = Buffer.from('//# allFunctionsCalledOnLoad\n');
 const LARGE = 20_000;
 
 async function ready(file) {
-  const endings = Object.keys(packed).filter((ending) => !existsSync(`${file}.${ending}`));
-  if (endings.length === 0) return;
   let bytes = await readFile(file);
-  if (file.endsWith('.js') && bytes.length >= LARGE && !bytes.includes(COMPILE_WHOLE)) {
+  if (file.endsWith('.js') && bytes.length >= LARGE) {
     bytes = Buffer.concat([COMPILE_WHOLE, bytes]);
     await writeFile(file, bytes);
   }
   await Promise.all(
-    endings.map(async (ending) => writeFile(`${file}.${ending}`, await packed[ending](bytes))),
+    Object.entries(packed).map(async ([ending, pack]) => writeFile(`${file}.${ending}`, await pack(bytes))),
   );
 }
 

@@ -51,12 +51,13 @@ build_release() {
         bundle app/server/sheet/pdf-worker.ts pdf-worker.mjs --external:pdfkit &&
         bundle scripts/prepare-database.ts prepare-database.mjs --external:@node-rs/* --external:pg-hstore
     ) || return 1
-  # Pages that are open go on: the files that an earlier release named by their content stay served.
+  node scripts/pack-files.mjs "$folder/.next/static" || return 1
+  # Pages that are open go on: the files that an earlier release named by their content stay served, packed as they were. Of
+  # one that both have, this release's own stays.
   for before in $(ls -1t -- "$RELEASES" | head -n 4); do
     [ ! -d "$RELEASES/$before/.next/static" ] || [ "$RELEASES/$before" = "$folder" ] ||
       cp -rn -- "$RELEASES/$before/.next/static/." "$folder/.next/static/" || true
   done
-  node scripts/pack-files.mjs "$folder/.next/static"
 }
 
 # bundle FROM TO OPTION...: one file out of many, which starts in a third of the time. What is written for the older
