@@ -180,18 +180,25 @@ test('a second device takes over; what the first still held comes, is flagged an
   await passes(second.page, 1);
   await expect(line(second.page)).toContainText('Everything is sent');
 
-  // Whoever signs in at the first device next sends it, under its maker's grant.
-  await first.page.route('**/api/outbox', (route) => route.abort());
+  // Whoever signs in at the first device next sends it, under its maker's grant. Until then the entry can not be sent,
+  // neither as it is nor closed.
+  const sending = /\/api\/outbox(\/sealed)?$/;
+  await first.page.route(sending, (route) => route.abort());
   await first.context.setOffline(false);
   await first.page.getByRole('button', { name: 'Bench' }).click();
   await expect(first.page.getByRole('region', { name: 'Next' })).toBeVisible();
+  const ending = /\/api\/session(\?|$)/;
+  await first.page.route(ending, (route) => route.abort());
+  await first.page.getByRole('button', { name: 'Sign out' }).click();
+  await expect(line(first.page)).toContainText('Not signed out.');
+  await first.page.unroute(ending);
   await first.page.getByRole('button', { name: 'Sign out' }).click();
   await expect(first.page).toHaveURL(/\/sign-in$/);
   // Nothing of it can be read there meanwhile: no name, no entry, no right to send.
   const there = await stored(first.page);
   expect(there).toContain('"closed"');
   for (const secret of [STUDENT, '"content"', '"token"', '"key"']) expect(there).not.toContain(secret);
-  await first.page.unroute('**/api/outbox');
+  await first.page.unroute(sending);
   await workAs(first.page, 'Emil Sato');
   await first.page.goto('/bench');
   await expect(first.page.getByRole('heading', { name: 'Bench: Emil Sato' })).toBeVisible();

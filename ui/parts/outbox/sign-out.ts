@@ -17,7 +17,9 @@ export async function signOut(): Promise<string | null> {
   );
   if (!sent.ok) {
     setLeaving(false);
-    return sent.message;
+    return sent.code === 'no-answer'
+      ? 'The server did not answer: you may still be signed in. Try again before you go.'
+      : sent.message;
   }
   window.location.assign('/sign-in');
   return null;

@@ -111,7 +111,7 @@ export function BenchApp() {
             <BenchHomeView
               home={home}
               onOpen={open}
-              onSignOut={() => void deviceHere().then(({ signOut }) => signOut())}
+              onSignOut={() => void deviceHere().then(({ signOutHere }) => signOutHere())}
             />
           )}
         </div>

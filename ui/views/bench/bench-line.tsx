@@ -2,6 +2,7 @@ import { useSyncExternalStore } from 'react';
 import { useTouch } from '@/ui/shell/touch';
 import { missingSeen } from '@/ui/parts/outbox/held-count';
 import { BenchLineToCome } from './bench-line-to-come';
+import { useNotSignedOut } from './sign-out-here';
 import { lookAgain, noOutbox, outboxState, subscribeOutbox } from '@/ui/parts/outbox/outbox';
 
 const clock = (at: string | number) =>
@@ -15,18 +16,25 @@ export function BenchLine() {
     noOutbox,
   );
   const { since: lostSince } = useTouch();
+  const notSignedOut = useNotSignedOut();
   const seen = () => {
     missingSeen();
     void lookAgain();
   };
   const lost = lostSince !== null;
   if (store === 'not-looked' && !lost) return <BenchLineToCome />;
-  const well = !lost && store === 'here' && held === 0 && refused.length === 0 && missing === 0;
+  const well =
+    !lost && notSignedOut === null && store === 'here' && held === 0 && refused.length === 0 && missing === 0;
   return (
     <p
       role="status"
       className={`flex flex-wrap items-center gap-x-3 px-4 py-1 text-base ${well ? 'bg-paper-sunk text-ink-soft' : 'border-l-8 border-brass-bright bg-dye-deep text-scribe'}`}
     >
+      {notSignedOut !== null && (
+        <span>
+          <strong className="font-semibold">Not signed out.</strong> {notSignedOut}
+        </span>
+      )}
       {lost && <strong className="font-semibold">No network since {clock(lostSince)}.</strong>}
       {held === 0 ? (
         <span>

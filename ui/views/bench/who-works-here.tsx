@@ -1,9 +1,12 @@
+import { useEffect } from 'react';
 import { benchButton } from './bench-button';
 import { PinAgain } from './pin-again';
 import type { Asleep } from './remembered';
+import { signOutIsOver } from './sign-out-here';
 
 /** Nobody is signed in at this bench: the PIN again for whoever was here on an earlier day, or the sign-in page. */
 export function WhoWorksHere({ asleep, onDone }: { asleep: Asleep; onDone: () => void }) {
+  useEffect(signOutIsOver, []);
   if (asleep !== null) return <PinAgain name={asleep.name} onDone={onDone} />;
   return (
     <>
