@@ -1,16 +1,23 @@
 import 'server-only';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
 import type { Sketch } from '@/ui/parts/sheet/sketches/sketch';
+import { unpackedFont } from './unpacked-font';
 
 /** Fonts ship with the application. */
 const FONTS = path.join(process.cwd(), 'node_modules', '@fontsource');
-const FACE = {
+export const FACE = {
   text: path.join(FONTS, 'barlow', 'files', 'barlow-latin-400-normal.woff'),
   bold: path.join(FONTS, 'barlow', 'files', 'barlow-latin-600-normal.woff'),
   figures: path.join(FONTS, 'spline-sans-mono', 'files', 'spline-sans-mono-latin-400-normal.woff'),
 };
 export type Face = keyof typeof FACE;
+
+/** The fonts as they are used, read once. */
+let fonts: [string, Buffer][] | null = null;
+const fontsHere = () =>
+  (fonts ??= Object.entries(FACE).map(([name, file]) => [name, unpackedFont(readFileSync(file))]));
 
 const MARGIN = 34;
 
@@ -21,7 +28,7 @@ export class PdfPage {
 
   constructor(size: 'A4' | 'LETTER', title: string) {
     this.document = new PDFDocument({ size, margin: MARGIN, info: { Title: title }, autoFirstPage: true });
-    for (const [name, file] of Object.entries(FACE)) this.document.registerFont(name, file);
+    for (const [name, font] of fontsHere()) this.document.registerFont(name, font);
   }
 
   get left(): number {
