@@ -18,7 +18,7 @@ export async function signOut(): Promise<string | null> {
   if (!sent.ok) {
     setLeaving(false);
     return sent.code === 'no-answer'
-      ? 'The server did not answer: you may still be signed in. Try again before you go.'
+      ? 'The server did not answer: you may still be signed in.'
       : sent.message;
   }
   window.location.assign('/sign-in');

@@ -32,7 +32,7 @@ export function BenchLine() {
     >
       {notSignedOut !== null && (
         <span>
-          <strong className="font-semibold">Not signed out.</strong> {notSignedOut}
+          <strong className="font-semibold">Sign out again.</strong> {notSignedOut}
         </span>
       )}
       {lost && <strong className="font-semibold">No network since {clock(lostSince)}.</strong>}

@@ -12,7 +12,7 @@ jest.mock('@/ui/parts/outbox/outbox', () => {
   const sent = { store: 'here', held: 0, since: null, waits: 0, missing: 0, refused: [], problem: null };
   return { outboxState: () => sent, noOutbox: () => sent, subscribeOutbox: () => () => undefined };
 });
-const SAID = 'Not signed out. The server did not answer.';
+const SAID = 'Sign out again. The server did not answer.';
 const line = () => screen.getByRole('status').textContent;
 
 const failed = () => {
