@@ -190,7 +190,7 @@ test('a second device takes over; what the first still held comes, is flagged an
   const ending = /\/api\/session(\?|$)/;
   await first.page.route(ending, (route) => route.abort());
   await first.page.getByRole('button', { name: 'Sign out' }).click();
-  await expect(line(first.page)).toContainText('Sign out again.');
+  await expect(line(first.page)).toContainText('sign out again.');
   await first.page.unroute(ending);
   await first.page.getByRole('button', { name: 'Sign out' }).click();
   await expect(first.page).toHaveURL(/\/sign-in$/);

@@ -1,5 +1,6 @@
 import { setLeaving } from './bench-store';
 import { sealsHere, worksHere } from './works-here';
+import { NO_ANSWER } from '@/ui/shell/ask';
 import { send } from '@/ui/shell/send';
 
 /**
@@ -17,9 +18,7 @@ export async function signOut(): Promise<string | null> {
   );
   if (!sent.ok) {
     setLeaving(false);
-    return sent.code === 'no-answer'
-      ? 'The server did not answer: you may still be signed in.'
-      : sent.message;
+    return sent.code === 'no-answer' ? NO_ANSWER : sent.message;
   }
   window.location.assign('/sign-in');
   return null;

@@ -32,7 +32,8 @@ export function BenchLine() {
     >
       {notSignedOut !== null && (
         <span>
-          <strong className="font-semibold">Sign out again.</strong> {notSignedOut}
+          <strong className="font-semibold">You may still be signed in: sign out again.</strong>{' '}
+          {notSignedOut}
         </span>
       )}
       {lost && <strong className="font-semibold">No network since {clock(lostSince)}.</strong>}

@@ -12,7 +12,7 @@ jest.mock('@/ui/parts/outbox/outbox', () => {
   const sent = { store: 'here', held: 0, since: null, waits: 0, missing: 0, refused: [], problem: null };
   return { outboxState: () => sent, noOutbox: () => sent, subscribeOutbox: () => () => undefined };
 });
-const SAID = 'Sign out again. The server did not answer.';
+const SAID = 'You may still be signed in: sign out again. The server did not answer.';
 const line = () => screen.getByRole('status').textContent;
 
 const failed = () => {
