@@ -61,13 +61,15 @@ function nutAnswer(sheet: Sheet, size: number): NutAnswer {
   return play < 0 ? 'will-not-start' : 'free';
 }
 
-/** Does what records an entry, and waits until the server has taken it. */
+/** Does what records an entry, and waits until the server has taken it; where it is busy, the page sends it again. */
 async function recording(page: Page, act: () => Promise<void>): Promise<void> {
   const taken = page.waitForResponse(
-    (answer) => answer.request().method() === 'POST' && answer.url().endsWith('/entries'),
+    (answer) =>
+      answer.request().method() === 'POST' && answer.url().endsWith('/entries') && answer.status() !== 503,
   );
   await act();
-  expect((await taken).status()).toBe(201);
+  const answer = await taken;
+  expect([answer.status(), await answer.text()]).toEqual([201, expect.any(String)]);
 }
 
 interface Work {
