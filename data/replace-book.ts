@@ -23,6 +23,7 @@ export type Counted = ReadonlyMap<string, { before: number; after: number }>;
 export async function replaceBook(from: string, counted: Counted = new Map()): Promise<Map<string, number>> {
   const steps = await stepsOf(from);
   const own = await ownSchema();
+  await endOthersAtWork(own);
   await emptySchema(own);
   await migrate(steps);
   const expected = (await tablesOf(own)).filter((table) => table !== 'migrations');
@@ -86,6 +87,28 @@ async function ownSchema(): Promise<string> {
   const [row] = await rowsOf<{ name: string }>('SELECT DATABASE() AS name');
   if (row === undefined) throw new Error('The database does not say which it is.');
   return row.name;
+}
+
+/**
+ * Ends what an earlier step of this program still does there. One that was cut off is gone, but the server goes on with
+ * its last statement, and would make a table after all of them were dropped, or hold one.
+ */
+async function endOthersAtWork(schema: string): Promise<void> {
+  for (let times = 0; times < 300; times += 1) {
+    const others = await rowsOf<{ id: number }>(
+      `SELECT id FROM information_schema.processlist
+        WHERE db = ? AND user = SUBSTRING_INDEX(CURRENT_USER(), '@', 1) AND id <> CONNECTION_ID()`,
+      [schema],
+    );
+    if (others.length === 0) return;
+    // One that has ended by itself meanwhile is no longer known.
+    for (const { id } of others)
+      await database()
+        .sequelize.query(`KILL ${id}`)
+        .catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new UnfitDatabase('Something else still works on the book. Try again when it has ended.');
 }
 
 async function emptySchema(schema: string): Promise<void> {

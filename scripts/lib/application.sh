@@ -27,7 +27,7 @@ database_step() {
 
 # run_application RELEASE: starts it and waits until it is well; fails when it is not.
 run_application() {
-  local began=$SECONDS
+  local began=$SECONDS child
   stage "starting the application"
   say "Starting the application"
   keep_short "$LOGS/app.log"
@@ -37,9 +37,11 @@ run_application() {
       OYAKATA_PORT="$APP_PORT" NODE_ENV=production \
       exec setsid nohup node door.mjs "$APP_ARGUMENT" "--port=$APP_PORT" "--release=$1" "--settings=$(settings_hash)"
   ) >"$LOGS/boot.log" 2>&1 </dev/null {LOCK_FD}>&- &
+  # Every program above becomes the next one, so the process begun here stays the same until it is the application.
+  child=$!
   while [ $((SECONDS - began)) -lt 90 ]; do
     if healthy; then return 0; fi
-    [ $((SECONDS - began)) -lt 3 ] || own_pid node "$APP_ARGUMENT" >/dev/null || break
+    kill -0 "$child" 2>/dev/null || break
     sleep 0.2
   done
   return 1

@@ -31,7 +31,7 @@ start_database() {
   local pid
   if pid="$(own_pid mariadbd "$DB_ARGUMENT")"; then
     say "The database runs (127.0.0.1:$(argument_of "$pid" port))"
-    wait_for_database || fail "The database does not answer." "See $LOGS/mariadb.log."
+    wait_for_database "$pid" || fail "The database does not answer." "See $LOGS/mariadb.log."
   else
     make_database_folder
     if ! run_database; then
@@ -86,14 +86,14 @@ run_database() {
     --pid-file="$STATE/mariadb.pid" --bind-address=127.0.0.1 --port="$port" --tmpdir="$STATE/tmp" \
     --log-error="$LOGS/mariadb.log" --log-warnings=1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
     --skip-name-resolve >/dev/null 2>&1 </dev/null {LOCK_FD}>&- &
-  wait_for_database
+  wait_for_database $!
 }
 
+# wait_for_database PID: until it answers; fails when the process is gone.
 wait_for_database() {
-  for round in $(seq 1 300); do
+  for _ in $(seq 1 300); do
     if admin_sql -e 'SELECT 1' >/dev/null 2>&1; then return 0; fi
-    # It needs a moment to become itself; after that, a process that is gone has failed.
-    [ "$round" -lt 15 ] || own_pid mariadbd "$DB_ARGUMENT" >/dev/null || return 1
+    kill -0 "$1" 2>/dev/null || return 1
     sleep 0.2
   done
   return 1

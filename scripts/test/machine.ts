@@ -1,4 +1,4 @@
-import { execFileSync, spawn, type ChildProcess } from 'node:child_process';
+import { execFileSync, spawn, type ChildProcessWithoutNullStreams } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -20,6 +20,30 @@ export interface Ended {
   code: number | null;
   said: string;
 }
+
+/** A command that was begun. */
+type Begun = ChildProcessWithoutNullStreams & { ended: Promise<Ended> };
+
+function begun(child: ChildProcessWithoutNullStreams): Begun {
+  let said = '';
+  child.stdout.on('data', (part: Buffer) => (said += part.toString()));
+  child.stderr.on('data', (part: Buffer) => (said += part.toString()));
+  const ended = new Promise<Ended>((resolve) => {
+    child.on('error', (error) => resolve({ code: null, said: String(error) }));
+    // "exit" and not "close": what the command has started may hold its output open.
+    child.on('exit', (code) =>
+      setTimeout(() => {
+        child.stdout.destroy();
+        child.stderr.destroy();
+        resolve({ code, said });
+      }, 50),
+    );
+  });
+  return Object.assign(child, { ended });
+}
+
+const withHelpers = (line: string) =>
+  `. scripts/lib/common.sh; . scripts/lib/secrets.sh; . scripts/lib/database.sh; . scripts/lib/packages.sh; . scripts/lib/backup.sh; OWNER_URL=mariadb://owner@127.0.0.1/oyakata; ${line}`;
 
 /** For tests: an installation of its own, with a state folder whose path holds a space, and ports of its own. */
 export class Machine {
@@ -52,27 +76,9 @@ export class Machine {
   }
 
   /** Begins a command in a process group of its own, as a terminal does. */
-  begin(...command: string[]): ChildProcess & { ended: Promise<Ended> } {
-    const child = spawn(join(this.root, 'oyakata'), command, {
-      env: this.env,
-      cwd: this.folder,
-      detached: true,
-    });
-    let said = '';
-    child.stdout.on('data', (part: Buffer) => (said += part.toString()));
-    child.stderr.on('data', (part: Buffer) => (said += part.toString()));
-    const ended = new Promise<Ended>((resolve) => {
-      child.on('error', (error) => resolve({ code: null, said: String(error) }));
-      // "exit" and not "close": what the command has started may hold its output open.
-      child.on('exit', (code) =>
-        setTimeout(() => {
-          child.stdout.destroy();
-          child.stderr.destroy();
-          resolve({ code, said });
-        }, 50),
-      );
-    });
-    return Object.assign(child, { ended });
+  begin(...command: string[]): Begun {
+    const options = { env: this.env, cwd: this.folder, detached: true };
+    return begun(spawn(join(this.root, 'oyakata'), command, options));
   }
 
   run(...command: string[]): Promise<Ended> {
@@ -88,12 +94,17 @@ export class Machine {
 
   /** Runs a line with the helpers of scripts/lib. */
   shell(line: string): string {
-    const script = `. scripts/lib/common.sh; . scripts/lib/secrets.sh; . scripts/lib/database.sh; . scripts/lib/packages.sh; . scripts/lib/backup.sh; OWNER_URL=mariadb://owner@127.0.0.1/oyakata; ${line}`;
-    return execFileSync('bash', ['-c', script], {
-      env: { ...this.env, OYAKATA_ROOT: this.root },
-      cwd: this.root,
-      encoding: 'utf8',
-    });
+    const { env, cwd } = this.#helpers;
+    return execFileSync('bash', ['-c', withHelpers(line)], { env, cwd, encoding: 'utf8' });
+  }
+
+  /** Begins such a line, and does not wait for its end. */
+  beginShell(line: string): Begun {
+    return begun(spawn('bash', ['-c', withHelpers(line)], this.#helpers));
+  }
+
+  get #helpers() {
+    return { env: { ...this.env, OYAKATA_ROOT: this.root }, cwd: this.root };
   }
 
   sql(text: string): string {
