@@ -22,6 +22,11 @@ function sheetTip({ tip }: Sheet): Tip {
   return tip.kind === 'radius' ? { kind: 'radius', radius: tip.size } : { kind: 'sharp' };
 }
 
+/** A tip of the sheet's kind, of a size that was found. */
+export function tipOfSize({ tip }: Sheet, size: number): Tip {
+  return tip.kind === 'radius' ? { kind: 'radius', radius: size } : { kind: 'flat', flat: size };
+}
+
 /** The groove of a sheet; without the compound's feed an angle of 0 is a plunge. */
 export function sheetGroove(sheet: Sheet): GrooveCase {
   return {

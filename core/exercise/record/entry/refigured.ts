@@ -4,10 +4,9 @@ import { graduationsIn, travelOf } from '@/core/machine/lathe/dial-count';
 import { constantAreaRows, type ExactRow } from '@/core/cutting/schedule/exact-rows';
 import { lastGraduation, passesOnDial, rowsOnDial } from '@/core/cutting/schedule/passes-on-dial';
 import { listRows } from '@/core/cutting/schedule/school-rows';
-import { sheetDepth, sheetGroove, sheetWires } from '../../sheet/sheet-geometry';
+import { sheetDepth, sheetGroove, sheetWires, tipOfSize } from '../../sheet/sheet-geometry';
 import { sheetPassOf } from '../../sheet/sheet-pass';
 import type { Sheet, SheetPass } from '../../sheet/sheet';
-import type { Tip } from '@/core/thread/tool/tip';
 import { lengthIn } from '@/core/base/units/length';
 import type { WorkSoFar } from './work-so-far';
 
@@ -139,8 +138,4 @@ function ofOldRow(
 ): Pick<SheetPass, 'pitchDiameterBand' | 'until' | 'drive'> {
   const old = passes.find(({ dialReading }) => Math.abs(dialReading.value - reading) < 1e-9);
   return { pitchDiameterBand: null, until: old?.until ?? null, drive: old?.drive ?? null };
-}
-
-function tipOfSize({ tip }: Sheet, size: number): Tip {
-  return tip.kind === 'radius' ? { kind: 'radius', radius: size } : { kind: 'flat', flat: size };
 }

@@ -22,7 +22,7 @@ export interface WorkSoFar {
   blocks: Block[];
   warnings: string[];
   cuts: CutMade[];
-  segment: { zero: string };
+  segment: { zero: string; planAtZero: number };
   reading: Length;
   start: number;
   drive: RealDrive | 'unknown';

@@ -2,7 +2,7 @@ import { compoundFeedFor, radialDepthOf } from '@/core/thread/compound/compound'
 import { cutCaseOf } from '@/core/cutting/cut/cut-feeds';
 import { cutOn, uncut, type CutThread } from '@/core/cutting/cut/cut-thread';
 import { poseOf, type Pose } from '@/core/thread/geometry/pose';
-import { sheetFrame, sheetGroove } from '../../sheet/sheet-geometry';
+import { sheetFrame, sheetGroove, tipOfSize } from '../../sheet/sheet-geometry';
 import type { Sheet, SheetPass } from '../../sheet/sheet';
 import { lengthIn } from '@/core/base/units/length';
 import { roundTo } from '@/core/base/units/round';
@@ -29,6 +29,8 @@ export interface Cut extends Foretold {
   /** The figure of the dial, as if the slide of the plan alone had fed; where it was not taken, the last one known. */
   reading: number;
   readingTaken: boolean;
+  /** The same as a figure of the plan, whose rows count from touch-off. */
+  planReading: number;
   /** Against the reading that stands in the same start. */
   infeed: number;
   /** A cut without infeed uses up only a row that has none itself. */
@@ -44,25 +46,38 @@ export interface Cut extends Foretold {
 export function cutsOf(
   sheet: Sheet,
   live: readonly Entry[],
-): { cuts: Cut[]; segment: Segment; thread: CutThread } {
-  const standing = new Map<number, number>();
+): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow } {
+  // Where each start stands on the dial as it is zeroed now.
+  const readings = new Map<number, number>();
   const cuts: Cut[] = [];
   let { workDiameter, passes } = sheet;
+  let { known: tipKnown } = sheet.tip;
   let stopReading: number | null = null;
   let triedReading: number | null = null;
   let segment = firstSegment(zeroGap(sheet, live));
-  let thread: CutThread = uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter }));
+  const groove = sheetGroove(sheet);
+  let thread: CutThread = uncut(cutCaseOf(groove, { side: sheet.thread.side, workDiameter }));
   // Where along the axis reading 0 stands: zeros taken anew in the groove stand where the tool cut last.
   let [zeroX, lastX] = [0, 0];
+  const stands = () => standingOf(sheet, segment, cuts.at(-1), workDiameter, readings);
   for (const [index, entry] of live.entries()) {
     if (isKind('refigure')(entry)) {
       passes = entry.content.passes;
       if (entry.content.what === 'work-diameter') workDiameter = entry.content.value;
+      else {
+        tipKnown = true;
+        const { shape } = cutCaseOf(
+          { ...groove, tip: tipOfSize(sheet, entry.content.value) },
+          thread.cutCase,
+        );
+        thread = { ...thread, cutCase: { ...thread.cutCase, shape } };
+      }
     }
     if (isKind('event')(entry)) {
-      segment = afterEvent(segment, entry, standingOf(sheet, segment, cuts.at(-1), workDiameter));
+      const before = stands();
+      segment = afterEvent(segment, entry, before);
       if (segment.zero === entry.id) {
-        standing.clear();
+        for (const [start, at] of readings) readings.set(start, roundTo(at - before.reading, 7));
         zeroX = lastX;
         [stopReading, triedReading] = [null, null];
       }
@@ -70,21 +85,21 @@ export function cutsOf(
     if (isKind('measurement')(entry)) {
       const { remainingCompound, mean } = measuredThread(sheet, entry.content);
       const at = cuts.at(-1);
-      stopReading = at === undefined ? null : stopAt(sheet, at.reading, remainingCompound);
+      stopReading = at === undefined ? null : stopAt(sheet, stands().reading, remainingCompound);
       triedReading = null;
-      segment = settledBy(sheet, segment, standingOf(sheet, segment, at, workDiameter), mean);
+      segment = settledBy(sheet, segment, stands(), mean, tipKnown);
     }
     if (isKind('trial')(entry)) {
       const at = cuts.at(-1);
       const nut = nutOfRecord(sheet, live.slice(0, index + 1));
-      segment = narrowedBy(segment, standingOf(sheet, segment, at, workDiameter), nut, sheet.tip.known);
+      segment = narrowedBy(segment, stands(), nut, tipKnown);
       const infeed = nut?.reckoning.nextInfeed ?? null;
-      triedReading = at === undefined || infeed === null ? null : stopAt(sheet, at.reading, infeed);
+      triedReading = at === undefined || infeed === null ? null : stopAt(sheet, stands().reading, infeed);
     }
     if (!isKind('pass')(entry)) continue;
     const { plannedPass, start } = entry.content;
     const row = passes.find(({ n }) => n === plannedPass) ?? null;
-    const before = standing.get(start) ?? 0;
+    const before = readingIn(readings, segment, start);
     const reading = entry.content.reading === null ? before : asFed(sheet, entry.content);
     const readingTaken = entry.content.reading !== null;
     const infeed = roundTo(reading - before, 7);
@@ -102,18 +117,37 @@ export function cutsOf(
       row,
       reading,
       readingTaken,
+      planReading: roundTo(segment.planAtZero + reading, 7),
       infeed,
       usesRow: Math.abs(infeed) > 1e-9 || row?.kind === 'spring' || !readingTaken,
       stopReading,
       triedReading,
       depth,
-      ...(readingTaken ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread }) : NOT_FORETOLD),
+      ...(readingTaken
+        ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread, tipKnown })
+        : NOT_FORETOLD),
     });
     if (Math.abs(infeed) < 1e-9) segment = { ...segment, wantsPassAtNoInfeed: false };
-    standing.set(start, reading);
+    readings.set(start, reading);
   }
-  return { cuts, segment, thread };
+  const { reading } = stands();
+  return { cuts, segment, thread, dial: { reading, readings, tipKnown, workDiameter } };
 }
+
+/** Where the dial stands after all that was recorded. */
+export interface DialNow {
+  /** In the start of the last cut. */
+  reading: number;
+  /** In each start that was cut. */
+  readings: ReadonlyMap<number, number>;
+  /** Whether the tip that cuts is known: measured as planned, or found at the bench. */
+  tipKnown: boolean;
+  workDiameter: number;
+}
+
+/** What stands on the dial in a start; one that was not cut yet begins where touch-off was. */
+export const readingIn = (readings: ReadonlyMap<number, number>, segment: Segment, start: number): number =>
+  readings.get(start) ?? -segment.planAtZero;
 
 /** A cut whose reading was not taken leaves the size open until something is measured or tried. */
 const NOT_FORETOLD = { pitchDiameter: null, band: null };
@@ -124,16 +158,19 @@ export function standingOf(
   segment: Segment,
   last: Cut | undefined,
   workDiameter: number,
+  readings: ReadonlyMap<number, number>,
 ): Standing {
-  if (last === undefined) return { cut: null, fed: 0, depth: null, size: null, workDiameter };
+  if (last === undefined) return { cut: null, reading: 0, fed: 0, depth: null, size: null, workDiameter };
   const { depth, entry, band, pitchDiameter, readingTaken } = last;
-  const fed = fedDepth(sheet, last.reading);
+  const reading = readingIn(readings, segment, entry.content.start);
+  const fed = fedDepth(sheet, reading);
   const { anchor } = segment;
   const anchored =
-    anchor !== null && entry.content.zero === segment.zero && (readingTaken || anchor.cut === entry.id);
+    anchor !== null && (anchor.cut === entry.id || (entry.content.zero === segment.zero && readingTaken));
   const own = pitchDiameter === null ? band : { min: pitchDiameter, max: pitchDiameter };
   return {
     cut: entry.id,
+    reading,
     fed,
     depth,
     size: anchored ? anchoredSize(sheet, anchor, fed) : segment.foretells ? own : null,
@@ -170,6 +207,11 @@ function asFed(sheet: Sheet, { reading, crossSlide }: EntryOf<'pass'>['content']
   if (crossSlide === null) return dial;
   const travel = compoundFeedFor(crossSlide, sheet.feed.angleDeg);
   return roundTo(dial + (sheet.lathe.dial.reads === 'diameter' ? 2 * travel : travel), 7);
+}
+
+/** Whether one figure is deeper than another as this dial can tell them apart. */
+export function isDeeper({ lathe: { dial } }: Sheet, figure: number, than: number): boolean {
+  return figure - than > dial.graduation.value / 2 - 1e-9;
 }
 
 /** A figure of the dial as travel of the slide, in the dial's unit. */

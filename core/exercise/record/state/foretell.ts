@@ -10,6 +10,7 @@ export interface CutDepth {
   depth: number | null;
   row: SheetPass | null;
   workDiameter: number;
+  tipKnown: boolean;
   /** The groove that the cuts so far have made, this one the last. */
   thread: CutThread;
 }
@@ -32,7 +33,7 @@ export function foretold(sheet: Sheet, segment: Segment, cut: CutDepth): Foretol
   if (anchor !== null) return asForetold(anchoredSize(sheet, anchor, cut.fed));
   const { depth, thread } = cut;
   if (depth === null) return NOTHING;
-  if (!sheet.tip.known) return asForetold(tipBandAt(sheet, cut, depth));
+  if (!cut.tipKnown) return asForetold(tipBandAt(sheet, cut, depth));
   const pose = thread.poses.at(-1);
   const size = pose === undefined ? null : grooveAfter(thread, thread.poses.length, pose).pitchDiameter;
   if (size === null) return NOTHING;

@@ -89,7 +89,6 @@ describe('what happens on the way', () => {
     expect(after(flat, ...cut, happened('zero-lost')).segment.depthAtZero).toBeNull();
     const carried = after(flat, ...cut, happened('picked-up', { uncertainty: 0.02 }));
     expect(carried.segment.depthAtZero).toBeCloseTo(0.5, 6);
-    expect(carried.next).toBeNull();
     const { zero } = carried.segment;
     const on = { ...at(flat, 0.3), zero };
     const { size } = after(flat, ...cut, happened('picked-up', { uncertainty: 0.02 }), on);

@@ -4,10 +4,11 @@ import type { Sheet, SheetPass } from '../../sheet/sheet';
 import { REAL_DRIVES, type RealDrive, USUAL_DRIVE } from '@/core/machine/technique/drives';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import type { Length } from '@/core/base/units/length';
+import { roundTo } from '@/core/base/units/round';
 import type { Block } from '../entry/block';
 import { blocksOf } from './blocks';
 import { impliedByProof, type Implied } from './implied';
-import { cutsOf, standingOf, type Cut } from './cuts';
+import { cutsOf, isDeeper, readingIn, standingOf, type Cut } from './cuts';
 import { isKind, liveEntries, type Entry, type EntryOf } from '../entry/entry';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -32,6 +33,8 @@ export interface Prediction {
   segment: Segment;
   /** The size by now: measured, tried or foretold, as far as it is known; null: not known, or no thread yet. */
   size: Band | null;
+  /** Whether the tip that cuts is known: measured as planned, or found at the bench. */
+  tipKnown: boolean;
   /** The rows in force: the sheet's, or those of the latest refiguring. */
   passes: SheetPass[];
   /** The entry that refigured them; null: the sheet's own. */
@@ -46,6 +49,7 @@ export interface Prediction {
   drive: RealDrive | 'unknown';
   /** The mark of the thread dial that was caught first, where it was noted. */
   firstMark: string | null;
+  /** The row that is cut next, its reading and its infeed from where the dial stands; null: none is left. */
   next: SheetPass | null;
   remaining: Remaining | null;
   /** The tip or the zero that the last proof implies; null: nothing new. */
@@ -69,15 +73,14 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment } = cutsOf(sheet, live);
-  const stops = stopProgress(sheet, live, cuts);
+  const { cuts, segment, dial } = cutsOf(sheet, live);
+  const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
-  const inSegment = last !== undefined && last.entry.content.zero === segment.zero;
-  const reading: Length = { value: inSegment ? (last.entry.content.reading ?? last.reading) : 0, unit };
+  const reading: Length = { value: dial.reading, unit };
   const final = live.filter(isKind('measurement')).findLast(({ content }) => content.purpose === 'final');
-  const remaining = remainingFeed(sheet, live, cuts);
-  const next = nextPass(passes, cuts, stops, segment);
+  const remaining = remainingFeed(sheet, live, cuts, segment);
+  const next = nextPass(sheet, { passes, cuts, stops, segment, readings: dial.readings });
   const figuredFor =
     live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
       .value ?? sheet.workDiameter;
@@ -97,7 +100,8 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     blocks,
     cuts,
     segment,
-    size: standingOf(sheet, segment, last, figuredFor).size,
+    size: standingOf(sheet, segment, last, figuredFor, dial.readings).size,
+    tipKnown: dial.tipKnown,
     passes,
     rowsOf: refigure?.id ?? null,
     figuredFor,
@@ -132,28 +136,47 @@ function stateOf(live: readonly Entry[]): Prediction['state'] {
   return live.some((entry) => kindOfEntry(entry)?.beginsWork === true) ? 'set-up' : 'not-begun';
 }
 
+/** Where the rows stand against the cuts. */
+interface Work {
+  passes: readonly SheetPass[];
+  cuts: readonly Cut[];
+  stops: readonly StopProgress[];
+  segment: Segment;
+  readings: ReadonlyMap<number, number>;
+}
+
 /**
  * The next row that still goes deeper than the dial stands in its start, or the next spring pass; null when all are cut.
- * A repeat ends when its check says enough; with zeros taken anew the readings of the rows no longer hold.
+ * A row that was cut shallower than it says is not used up. A repeat ends when its check says enough. Its figures are
+ * those of the dial as it is zeroed now, its infeed the one that is really left.
  */
-function nextPass(
-  passes: readonly SheetPass[],
-  cuts: readonly Cut[],
-  stops: readonly StopProgress[],
-  segment: Segment,
-): SheetPass | null {
-  if (segment.zero !== 'touch-off') return null;
-  const last = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
-  const standing = (start: number) =>
-    cuts.findLast(({ entry }) => entry.content.start === start)?.reading ?? 0;
+function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work): SheetPass | null {
+  const standing = (start: number) => segment.planAtZero + readingIn(readings, segment, start);
   const ended = (until: string | null) =>
     until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
-  return (
-    passes.find(
-      ({ n, kind, start, dialReading, until }) =>
-        n > last && !ended(until) && (kind === 'spring' || dialReading.value > standing(start) + 1e-9),
-    ) ?? null
+  const goesDeeper = ({ dialReading, start }: SheetPass) =>
+    isDeeper(sheet, dialReading.value, standing(start));
+  const used = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
+  const reached = passes.findLast((row) => row.kind !== 'spring' && !goesDeeper(row))?.n ?? 0;
+  const last = Math.max(used, reached);
+  const row = passes.find(
+    (each) => !ended(each.until) && (each.kind === 'spring' ? each.n > last : goesDeeper(each)),
   );
+  if (row === undefined) return null;
+  const { unit } = row.dialReading;
+  const now = standing(row.start);
+  const { value: graduation } = sheet.lathe.dial.graduation;
+  const to = row.kind === 'spring' ? now : row.dialReading.value;
+  // A zero that was taken anew between two graduations moves the rows between them.
+  const at =
+    segment.planAtZero === 0 || row.kind === 'spring'
+      ? roundTo(to - segment.planAtZero, 7)
+      : roundTo(Math.round((to - segment.planAtZero) / graduation) * graduation, 6);
+  return {
+    ...row,
+    dialReading: { value: at, unit },
+    dialInfeed: { value: roundTo(at + segment.planAtZero - now, 6), unit },
+  };
 }
 
 function warningsOf(

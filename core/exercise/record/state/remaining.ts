@@ -2,6 +2,7 @@ import { radialDepthOf } from '@/core/thread/compound/compound';
 import type { Sheet } from '../../sheet/sheet';
 import { lengthIn, type Length } from '@/core/base/units/length';
 import { dialTravel, stopAt, type Cut } from './cuts';
+import type { Segment } from './segment';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 
@@ -16,16 +17,20 @@ export interface Remaining {
   stopReading: Length | null;
 }
 
-export function remainingFeed(sheet: Sheet, live: readonly Entry[], cuts: readonly Cut[]): Remaining | null {
+export function remainingFeed(
+  sheet: Sheet,
+  live: readonly Entry[],
+  cuts: readonly Cut[],
+  segment: Segment,
+): Remaining | null {
   const index = live.findLastIndex(isKind('measurement'));
   const measurement = live[index];
   if (measurement === undefined || !isKind('measurement')(measurement)) return null;
   const { unit } = sheet.lathe.dial.graduation;
   const measured = measuredThread(sheet, measurement.content);
-  const last = cuts.at(-1);
   const before = cuts.findLast(({ entry }) => live.indexOf(entry) < index);
-  const sameZero = last?.entry.content.zero === before?.entry.content.zero;
-  const fedOnDial = (last?.reading ?? 0) - (sameZero ? (before?.reading ?? 0) : 0);
+  const stands = cuts.at(-1)?.planReading ?? 0;
+  const fedOnDial = before === undefined ? 0 : stands - before.planReading;
   const fed = lengthIn({ value: dialTravel(sheet, fedOnDial), unit }, sheet.thread.unit);
   return {
     measurement,
@@ -33,8 +38,15 @@ export function remainingFeed(sheet: Sheet, live: readonly Entry[], cuts: readon
     radial: measured.remainingRadial - radialDepthOf(fed, sheet.feed.angleDeg),
     compound: measured.remainingCompound - fed,
     stopReading:
-      before === undefined || !sameZero
+      before === undefined || !carried(segment, live.slice(index))
         ? null
-        : { value: stopAt(sheet, before.reading, measured.remainingCompound), unit },
+        : {
+            value: stopAt(sheet, before.planReading - segment.planAtZero, measured.remainingCompound),
+            unit,
+          },
   };
 }
+
+/** Whether the depth at which it was measured is known on the dial as it is zeroed now. */
+const carried = ({ zero, anchor }: Segment, since: readonly Entry[]) =>
+  anchor !== null || !since.some(({ id }) => id === zero);

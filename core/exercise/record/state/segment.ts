@@ -5,7 +5,9 @@ import { sheetDepth } from '../../sheet/sheet-geometry';
 import type { Sheet } from '../../sheet/sheet';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import type { EntryOf } from '../entry/entry';
+import { roundTo } from '@/core/base/units/round';
 import { eventData } from '../entry/events';
+import type { EventData } from '../entry/events/event-data';
 import type { ZeroGap } from './zero-gap';
 
 /** What a measurement, a nut or the last cut said of the size at one depth fed: from there on depth alone tells it. */
@@ -27,10 +29,16 @@ export interface Segment {
   uncertainty: number;
   /** Null while only tip and zero foretell the size. */
   anchor: Anchor | null;
+  /** What was found of the size last, also where tip and zero had foretold it; null: nothing, or the depth was lost since. */
+  found: Anchor | null;
   /** Whether anything is foretold: flanks worked by hand end it. */
   foretells: boolean;
-  /** The part was disturbed: a pass at no infeed is wanted first. */
+  /** What happened asks for a pass at no infeed first. */
   wantsPassAtNoInfeed: boolean;
+  /** What happened asks for new zeros in the groove before anything is cut: the event; null where none does. */
+  wantsZero: string | null;
+  /** Figure of the plan at which the dial's zero stands, in the dial's unit: the rows not cut yet go on from there. */
+  planAtZero: number;
 }
 
 export function firstSegment({ gap, uncertainty }: ZeroGap): Segment {
@@ -39,8 +47,11 @@ export function firstSegment({ gap, uncertainty }: ZeroGap): Segment {
     depthAtZero: gap === null ? null : -gap,
     uncertainty,
     anchor: null,
+    found: null,
     foretells: true,
     wantsPassAtNoInfeed: false,
+    wantsZero: null,
+    planAtZero: 0,
   };
 }
 
@@ -48,46 +59,56 @@ export function firstSegment({ gap, uncertainty }: ZeroGap): Segment {
 export interface Standing {
   /** The entry of the last cut; null before the first. */
   cut: string | null;
-  /** Depth fed at its reading. */
+  /** The dial's figure now, from the zero that is in force. */
+  reading: number;
+  /** Depth fed at that figure. */
   fed: number;
   depth: number | null;
   size: Band | null;
   workDiameter: number;
 }
 
-export function afterEvent(
+export function afterEvent(segment: Segment, entry: EntryOf<'event'>, standing: Standing): Segment {
+  const data = eventData(entry.content.event);
+  if (data === null) return segment;
+  return {
+    ...moved(segment, entry, data.effect, standing),
+    wantsPassAtNoInfeed: data.asksPassAtNoInfeed === true || segment.wantsPassAtNoInfeed,
+    wantsZero:
+      data.effect === 'new-zero' ? null : data.asksZero === true ? entry.content.event : segment.wantsZero,
+  };
+}
+
+function moved(
   segment: Segment,
   entry: EntryOf<'event'>,
-  { cut, depth, size }: Standing,
+  effect: EventData['effect'],
+  { cut, reading, depth, size }: Standing,
 ): Segment {
-  const data = eventData(entry.content.event);
-  switch (data?.effect) {
+  switch (effect) {
     case 'new-zero': {
       const { uncertainty } = entry.content;
       // Set into the groove, the tool stands at the depth of the last cut. How exactly, only the person who did it
       // knows: that is the uncertainty.
       const carried = uncertainty !== null;
+      const { found } = segment;
+      const anew = (of: Band) =>
+        carried && cut !== null ? { fed: 0, size: widened(of, 2 * uncertainty), cut } : null;
       return {
         ...segment,
         zero: entry.id,
+        planAtZero: roundTo(segment.planAtZero + reading, 7),
         depthAtZero: carried ? depth : null,
         uncertainty: uncertainty ?? 0,
-        anchor:
-          carried && size !== null && cut !== null
-            ? { fed: 0, size: widened(size, 2 * uncertainty), cut }
-            : null,
+        anchor: size === null ? null : anew(size),
+        found: found === null || found.cut !== cut ? null : anew(found.size),
       };
     }
     case 'unknown':
-      return {
-        ...segment,
-        depthAtZero: null,
-        anchor: null,
-        wantsPassAtNoInfeed: data.asksPassAtNoInfeed === true,
-      };
+      return { ...segment, depthAtZero: null, anchor: null, found: null };
     case 'ends':
-      return { ...segment, anchor: null, foretells: false };
-    default:
+      return { ...segment, anchor: null, found: null, foretells: false };
+    case 'none':
       return segment;
   }
 }
@@ -98,16 +119,14 @@ export function settledBy(
   segment: Segment,
   { cut, fed, workDiameter }: Standing,
   measured: number,
+  tipKnown: boolean,
 ): Segment {
   if (cut === null) return segment;
+  const found = { fed, size: { min: measured, max: measured }, cut };
   const sure = segment.depthAtZero !== null && segment.uncertainty === 0 && segment.foretells;
-  if (sure && sheet.tip.known) return segment;
-  const anchored = {
-    ...segment,
-    anchor: { fed, size: { min: measured, max: measured }, cut },
-    foretells: true,
-  };
-  if (!sheet.tip.known) return anchored;
+  if (sure && tipKnown) return { ...segment, found };
+  const anchored = { ...segment, anchor: found, found, foretells: true };
+  if (!tipKnown) return anchored;
   const depth =
     depthOf(sheet.thread.side, workDiameter, measured) + groundHeight({ ...sheetDepth(sheet), workDiameter });
   return { ...anchored, depthAtZero: depth - fed, uncertainty: 0 };
@@ -123,14 +142,15 @@ export function narrowedBy(
   nut: { reckoning: NutReckoning } | null,
   tipKnown: boolean,
 ): Segment {
-  const sure = segment.depthAtZero !== null && segment.uncertainty === 0 && segment.foretells && tipKnown;
-  if (cut === null || nut === null || sure) return segment;
+  if (cut === null || nut === null) return segment;
   const { pitchDiameter, contradiction } = nut.reckoning;
-  if (pitchDiameter.min === null && pitchDiameter.max === null) return segment;
+  if (contradiction !== null || (pitchDiameter.min === null && pitchDiameter.max === null)) return segment;
+  const sure = segment.depthAtZero !== null && segment.uncertainty === 0 && segment.foretells && tipKnown;
   const min = Math.max(pitchDiameter.min ?? -Infinity, size?.min ?? -Infinity);
   const max = Math.min(pitchDiameter.max ?? Infinity, size?.max ?? Infinity);
-  if (contradiction !== null || !Number.isFinite(min) || !Number.isFinite(max) || min > max) return segment;
-  return { ...segment, anchor: { fed, size: { min, max }, cut }, foretells: true };
+  if (!Number.isFinite(min) || !Number.isFinite(max) || min > max) return segment;
+  const found = { fed, size: { min, max }, cut };
+  return sure ? { ...segment, found } : { ...segment, anchor: found, found, foretells: true };
 }
 
 /** The size that depth alone leaves at a depth fed, from what was last measured or tried. */

@@ -1,6 +1,6 @@
-import type { Sheet, SheetProof, SheetStop } from '../../sheet/sheet';
+import type { Sheet, SheetPass, SheetProof, SheetStop } from '../../sheet/sheet';
 import { isTrial } from '@/core/machine/stops/stops';
-import type { Cut } from './cuts';
+import { isDeeper, type Cut } from './cuts';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 
 type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;
@@ -20,9 +20,15 @@ export interface StopProgress {
  * The stops against the record. A stop is due once its cut is made, until it is answered; one that goes on is due again
  * after every later cut, until it says enough. It is passed over when it is said so, or when a deeper cut came first.
  */
-export function stopProgress(sheet: Sheet, live: readonly Entry[], cuts: readonly Cut[]): StopProgress[] {
+export function stopProgress(
+  sheet: Sheet,
+  live: readonly Entry[],
+  cuts: readonly Cut[],
+  passes: readonly SheetPass[],
+): StopProgress[] {
   return sheet.stops.map((stop) => {
-    const reached = cuts.findIndex(({ row }) => row !== null && row.n >= stop.after);
+    const after = passes.find(({ n }) => n === stop.after) ?? passes.findLast(({ n }) => n < stop.after);
+    const reached = cuts.findIndex((cut) => after !== undefined && reaches(sheet, cut, after));
     const since = reached < 0 ? null : cuts[reached]?.entry;
     const from = since === null || since === undefined ? -1 : live.indexOf(since);
     const entries = live.filter((entry, index): entry is StopEntry => answers(stop, entry, index > from));
@@ -30,6 +36,13 @@ export function stopProgress(sheet: Sheet, live: readonly Entry[], cuts: readonl
     const saysEnough = last !== undefined && enough(sheet, stop, last);
     return { stop, entries, saysEnough, state: stateOf(stop, cuts, live, from, entries, saysEnough) };
   });
+}
+
+/** Whether a cut has come to a row: it was that row or a later one, or it went as deep by itself. */
+function reaches(sheet: Sheet, { row, planReading, usesRow, entry }: Cut, after: SheetPass): boolean {
+  const asDeep = ({ dialReading }: SheetPass) => !isDeeper(sheet, dialReading.value, planReading);
+  if (row !== null && usesRow && (row.n > after.n || (row.n === after.n && asDeep(row)))) return true;
+  return after.kind !== 'spring' && entry.content.start === after.start && asDeep(after);
 }
 
 function stateOf(

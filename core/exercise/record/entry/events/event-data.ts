@@ -24,6 +24,8 @@ export interface EventData {
   fault: EventFault;
   /** A pass at no infeed is asked for before anything deeper. */
   asksPassAtNoInfeed?: true;
+  /** New zeros are taken in the groove before anything else is cut. */
+  asksZero?: true;
   /** A yes or no that matters. */
   asks?: string;
   /** It is about a step of the set-up. */

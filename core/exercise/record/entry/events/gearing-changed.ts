@@ -6,5 +6,6 @@ export const gearingChanged = {
   name: 'Gearing changed in mid-thread',
   then: 'The next cut would make another thread: set it back and pick the thread up.',
   effect: 'unknown',
+  asksZero: true,
   fault: 'breach',
 } as const satisfies EventData;

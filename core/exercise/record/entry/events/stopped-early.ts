@@ -6,5 +6,6 @@ export const stoppedEarly = {
   name: 'Opened or stopped before the end',
   then: 'The last turns are shallower now: cut once more at the same reading, to the end.',
   effect: 'none',
+  asksPassAtNoInfeed: true,
   fault: 'none',
 } as const satisfies EventData;

@@ -19,6 +19,9 @@ import { formatLength } from '@/core/base/units/format-length';
 import { parseLength } from '@/core/base/units/parse-length';
 import { toMend } from '../block';
 import type { EntryKind, ReadingContext } from '../entry-kind';
+import { roundTo } from '@/core/base/units/round';
+import type { SheetPass } from '../../../sheet/sheet';
+import type { WorkSoFar } from '../work-so-far';
 import { kindOf } from '../kind-of';
 import { isCutWarning } from '../cut-warning';
 
@@ -91,6 +94,8 @@ export const passKind: EntryKind<'pass', PassContent> = {
     const planned = passes.find(({ n }) => String(n) === fields.plannedPass) ?? null;
     if (planned === null && fields.plannedPass !== '')
       return bad('plannedPass', 'unreadable', 'There is no such pass in this plan.');
+    // A row stands on the dial as it is zeroed now.
+    const asked = planned === null ? null : onDialNow(planned, prediction);
     const allTheSame = fields.allTheSame === 'yes';
     if (blocks.length > 0 && !allTheSame)
       return bad(
@@ -98,7 +103,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
         'conflict',
         'Something stands in the way of the cut: mend it, or cut all the same.',
       );
-    const asked =
+    const driven =
       [...REAL_DRIVES, UNKNOWN].find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
     const start = planned?.start ?? (Number(fields.start) || prediction.start);
     // What the page said of this very reading before it was cut.
@@ -107,12 +112,12 @@ export const passKind: EntryKind<'pass', PassContent> = {
       kind: 'pass',
       plannedPass: planned?.n ?? null,
       start,
-      reading: planned?.dialReading.value ?? null,
+      reading: asked,
       crossSlide: null,
       zero: prediction.segment.zero,
       asPlanned: planned !== null,
       rows: prediction.rowsOf,
-      drive: REAL_DRIVES.find((each) => each === asked) ?? null,
+      drive: REAL_DRIVES.find((each) => each === driven) ?? null,
       mark: (fields.mark ?? '').trim() === '' ? null : (fields.mark ?? '').trim().slice(0, 20),
       // What this release does not know is no fault of whoever cuts.
       allTheSame: allTheSame && toMend(blocks).length > 0,
@@ -134,15 +139,18 @@ export const passKind: EntryKind<'pass', PassContent> = {
     const typed = parseLength('reading', typedText, unit);
     if (!typed.ok) return typed;
     const value = readingShown(typed.value.length.value, sheetShownBy(sheet));
+    const { planAtZero } = prediction.segment;
     const deepest = Math.max(
       0,
       ...passes.map(({ dialReading }) => dialReading.value),
-      prediction.reading.value,
+      planAtZero + prediction.reading.value,
     );
-    const most = 2 * deepest;
-    if (value < 0 || value > most) {
+    const most = 2 * deepest - planAtZero;
+    // A start that was not cut yet stands where touch-off was.
+    const least = sheet.thread.starts > 1 ? -planAtZero : 0;
+    if (value < least - 1e-9 || value > most) {
       const limit = shownOnSheet({ value: most, unit }, sheet);
-      const from = shownOnSheet({ value: 0, unit }, sheet);
+      const from = shownOnSheet({ value: least, unit }, sheet);
       const slide = sheet.feed.slide === 'compound' ? sheet.words.compound : sheet.words.crossSlide;
       const says =
         sheet.feed.as === 'figure'
@@ -150,7 +158,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
           : `Type the ${slide}’s reading from touch-off, 0 to ${formatLength({ value: most, unit })} ${unit}, turns counted in.`;
       return bad('reading', 'out-of-range', says);
     }
-    return good({ ...content, reading: value, asPlanned: value === planned?.dialReading.value });
+    return good({ ...content, reading: value, asPlanned: value === asked });
   },
   refuses: ({ plannedPass, reading, asPlanned }) =>
     asPlanned && (plannedPass === null || reading === null)
@@ -181,6 +189,11 @@ export const passKind: EntryKind<'pass', PassContent> = {
     };
   },
 };
+
+/** The figure of a row on the dial as it is zeroed now: as it is told, or where the plan has it. */
+function onDialNow(row: SheetPass, { next, segment }: WorkSoFar): number {
+  return next?.n === row.n ? next.dialReading.value : roundTo(row.dialReading.value - segment.planAtZero, 6);
+}
 
 /** Fed by the cross slide from its zero, the compound left where it stood: told as it was done. */
 function byCrossSlide(
