@@ -170,7 +170,7 @@ test('a restore ends sessions, grants and codes, and one that was cut off is fin
   // What was cut off is gone, but its last statement may still be at work in the server.
   const left = own.beginShell(
     `load_secrets; exec mariadb --no-defaults --host=127.0.0.1 --port=${own.databasePort} --user=oyakata_owner \
-      --password="$OWNER_PASSWORD" oyakata -e 'LOCK TABLES people WRITE; DO SLEEP(3600)'`,
+      --password="$OWNER_PASSWORD" oyakata -e 'DO SLEEP(3600)'`,
   );
   await until(
     () => own.sql("SELECT COUNT(*) FROM information_schema.processlist WHERE info LIKE 'DO SLEEP%'") === '1',
