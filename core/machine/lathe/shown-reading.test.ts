@@ -21,6 +21,11 @@ describe('a reading as the dial shows it', () => {
     expect(shownReading(inch(0.13), down)).toBe('1 turn + 0.070');
     expect(shownReading(inch(0), down)).toBe('0.000');
   });
+  test('a figure before the zero is the one that stands there, with the turns before it', () => {
+    expect(shownReading(inch(-0.084), dial())).toBe('0.016, 1 turn before 0');
+    expect(shownReading(inch(-0.084), dial({ counts: 'down' }))).toBe('0.084, 1 turn before 0');
+    expect(shownReading(inch(-0.2), dial())).toBe('0.000, 2 turns before 0');
+  });
   test('a readout shows its absolute figure, up or down from its zero', () => {
     const up = dial({ as: 'figure', zeroFigure: 0.75 });
     expect(shownReading(inch(0.03), up)).toBe('0.780');

@@ -23,12 +23,24 @@ export function shownReading(reading: Length, { as, counts, perTurn, zeroFigure 
     const figure = zeroFigure + (counts === 'down' ? -reading.value : reading.value);
     return dialFigures({ value: roundTo(figure, 6), unit });
   }
-  if (counts === 'up') return dialText(reading, perTurn);
   const turn = lengthIn(perTurn, unit);
+  if (reading.value < -1e-9) return beforeZero(reading, turn, counts);
+  if (counts === 'up') return dialText(reading, perTurn);
   const turns = Math.floor(roundTo(reading.value / turn, 9));
   const rest = roundTo(reading.value - turns * turn, 6);
   const figure = dialFigures({ value: rest === 0 ? 0 : roundTo(turn - rest, 6), unit });
   return turns === 0 ? figure : `${turns} ${turns === 1 ? 'turn' : 'turns'} + ${figure}`;
+}
+
+/**
+ * A figure before the dial's zero, as it stands there: a start that was not cut yet, where the zero was taken anew in
+ * the groove of another.
+ */
+function beforeZero({ value, unit }: Length, turn: number, counts: 'up' | 'down'): string {
+  const turns = Math.ceil(roundTo(-value / turn, 9));
+  const within = roundTo(value + turns * turn, 6);
+  const figure = counts === 'up' || within === 0 ? within : roundTo(turn - within, 6);
+  return `${dialFigures({ value: figure, unit })}, ${turns} ${turns === 1 ? 'turn' : 'turns'} before 0`;
 }
 
 /** A reading from touch-off as it is typed: on a dial with its turns counted in, on a readout the absolute figure. */

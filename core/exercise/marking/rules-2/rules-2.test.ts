@@ -58,14 +58,7 @@ test.each<[string, EntryContent[]]>([
     [...plannedWork(sheet).slice(0, 5), measuredAt(sheet, 0.77, 'mid'), cutOf(sheet.passes[5]!)],
   ],
   ['with zeros taken anew', [cutOf(first!), cutOf(second!), event('zero-lost'), cutOf(first!, 0.002)]],
-  [
-    'a reading not taken, and one by the cross slide',
-    [
-      cutOf(first!),
-      { ...cutOf(second!), reading: null, asPlanned: false },
-      { ...cutOf(second!, 0.01), crossSlide: 0.003 },
-    ],
-  ],
+  ['one by the cross slide', [cutOf(first!), { ...cutOf(second!, 0.01), crossSlide: 0.003 }]],
 ])('what is read of the conduct is what the record says today: %s', (_, work) => {
   const entries = recordOf([...goodSteps(sheet), ...work, HANDED_IN]);
   const today = predict(sheet, entries);
@@ -80,6 +73,16 @@ test.each<[string, EntryContent[]]>([
     today.stops.map(({ state, saysEnough }) => [state, saysEnough]),
   );
   expect(measured?.mean).toBe(today.remaining?.measured.mean);
+});
+
+test('a reading that was not taken stays for these rules the last one known, as it was when they were made', () => {
+  const work = [cutOf(first!), { ...cutOf(second!), reading: null, asPlanned: false }, cutOf(second!)];
+  const { cuts } = conductOf(sheet, recordOf([...goodSteps(sheet), ...work, HANDED_IN]));
+  expect(cuts.map(({ reading, infeed }) => [reading, infeed])).toEqual([
+    [0.002, 0.002],
+    [0.002, 0],
+    [0.012, 0.01],
+  ]);
 });
 
 describe('newer rules beside those of the scheme', () => {

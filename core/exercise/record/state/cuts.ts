@@ -1,32 +1,35 @@
-import { compoundFeedFor, radialDepthOf } from '@/core/thread/compound/compound';
+import { compoundFeedFor } from '@/core/thread/compound/compound';
 import { cutCaseOf } from '@/core/cutting/cut/cut-feeds';
 import { cutOn, uncut, type CutThread } from '@/core/cutting/cut/cut-thread';
 import { poseOf, type Pose } from '@/core/thread/geometry/pose';
 import { sheetFrame, sheetGroove, tipOfSize } from '../../sheet/sheet-geometry';
 import type { Sheet, SheetPass } from '../../sheet/sheet';
 import { lengthIn } from '@/core/base/units/length';
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { asFed, dialTravel, fedDepth, stopAt } from './feed';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
 import {
   afterEvent,
-  anchoredSize,
   firstSegment,
   narrowedBy,
+  narrowedByGauge,
   settledBy,
   type Segment,
   type Standing,
 } from './segment';
-import { zeroGap } from './zero-gap';
+import { readingIn, standingOf } from './standing';
+import { zeroGap, type ZeroGap } from './zero-gap';
 
 /** A standing cut with what follows from it. Dial figures in the dial's unit, sizes in the thread's. */
 export interface Cut extends Foretold {
   entry: EntryOf<'pass'>;
   /** The row before the student, of the rows that were in force. */
   row: SheetPass | null;
-  /** The figure of the dial, as if the slide of the plan alone had fed; where it was not taken, the last one known. */
+  /** The figure of the dial, as if the slide of the plan alone had fed; where it was not taken, what its row says. */
   reading: number;
   readingTaken: boolean;
   /** The same as a figure of the plan, whose rows count from touch-off. */
@@ -43,96 +46,172 @@ export interface Cut extends Foretold {
   depth: number | null;
 }
 
+/** What the record says up to an entry: nothing of it is ever changed in place. */
+interface Fold {
+  cuts: readonly Cut[];
+  /** Where each start stands on the dial as it is zeroed now. */
+  readings: ReadonlyMap<number, number>;
+  segment: Segment;
+  thread: CutThread;
+  workDiameter: number;
+  passes: readonly SheetPass[];
+  tipKnown: boolean;
+  stopReading: number | null;
+  triedReading: number | null;
+  /** Where along the axis reading 0 stands, and where the tool cut last: zeros taken anew stand there. */
+  zeroX: number;
+  lastX: number;
+}
+
+/**
+ * The last record that was gone through on a sheet. Entries never change and are only ever added, so the next one goes on
+ * from there; where one was struck out, or the zero is told otherwise, it begins anew.
+ */
+const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; fold: Fold }>();
+
 export function cutsOf(
   sheet: Sheet,
   live: readonly Entry[],
 ): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow } {
-  // Where each start stands on the dial as it is zeroed now.
-  const readings = new Map<number, number>();
-  const cuts: Cut[] = [];
-  let { workDiameter, passes } = sheet;
-  let { known: tipKnown } = sheet.tip;
-  let stopReading: number | null = null;
-  let triedReading: number | null = null;
-  let segment = firstSegment(zeroGap(sheet, live));
-  const groove = sheetGroove(sheet);
-  let thread: CutThread = uncut(cutCaseOf(groove, { side: sheet.thread.side, workDiameter }));
-  // Where along the axis reading 0 stands: zeros taken anew in the groove stand where the tool cut last.
-  let [zeroX, lastX] = [0, 0];
-  const stands = () => standingOf(sheet, segment, cuts.at(-1), workDiameter, readings);
-  for (const [index, entry] of live.entries()) {
-    if (isKind('refigure')(entry)) {
-      passes = entry.content.passes;
-      if (entry.content.what === 'work-diameter') workDiameter = entry.content.value;
-      else {
-        tipKnown = true;
-        const { shape } = cutCaseOf(
-          { ...groove, tip: tipOfSize(sheet, entry.content.value) },
-          thread.cutCase,
-        );
-        thread = { ...thread, cutCase: { ...thread.cutCase, shape } };
-      }
-    }
-    if (isKind('event')(entry)) {
-      const before = stands();
-      segment = afterEvent(segment, entry, before);
-      if (segment.zero === entry.id) {
-        for (const [start, at] of readings) readings.set(start, roundTo(at - before.reading, 7));
-        zeroX = lastX;
-        [stopReading, triedReading] = [null, null];
-      }
-    }
-    if (isKind('measurement')(entry)) {
-      const { remainingCompound, mean } = measuredThread(sheet, entry.content);
-      const at = cuts.at(-1);
-      stopReading = at === undefined ? null : stopAt(sheet, stands().reading, remainingCompound);
-      triedReading = null;
-      segment = settledBy(sheet, segment, stands(), mean, tipKnown);
-    }
-    if (isKind('trial')(entry)) {
-      const at = cuts.at(-1);
-      const nut = nutOfRecord(sheet, live.slice(0, index + 1));
-      segment = narrowedBy(segment, stands(), nut, tipKnown);
-      const infeed = nut?.reckoning.nextInfeed ?? null;
-      triedReading = at === undefined || infeed === null ? null : stopAt(sheet, stands().reading, infeed);
-    }
-    if (!isKind('pass')(entry)) continue;
-    const { plannedPass, start } = entry.content;
-    const row = passes.find(({ n }) => n === plannedPass) ?? null;
-    const before = readingIn(readings, segment, start);
-    const reading = entry.content.reading === null ? before : asFed(sheet, entry.content);
-    const readingTaken = entry.content.reading !== null;
-    const infeed = roundTo(reading - before, 7);
-    const fed = fedDepth(sheet, reading);
-    const depth = readingTaken && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
-    if (depth !== null) {
-      const pose = poseOfCut(sheet, reading, entry.content.crossSlide, start);
-      lastX = zeroX + pose.x;
-      const at = start - 1;
-      thread = { ...thread, cutCase: { ...thread.cutCase, workDiameter } };
-      thread = cutOn(thread, { x: lastX + at * sheet.thread.pitch, y: depth, start: at });
-    }
-    cuts.push({
-      entry,
-      row,
-      reading,
-      readingTaken,
-      planReading: roundTo(segment.planAtZero + reading, 7),
-      infeed,
-      usesRow: Math.abs(infeed) > 1e-9 || row?.kind === 'spring' || !readingTaken,
-      stopReading,
-      triedReading,
-      depth,
-      ...(readingTaken
-        ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread, tipKnown })
-        : NOT_FORETOLD),
-    });
-    if (Math.abs(infeed) < 1e-9) segment = { ...segment, wantsPassAtNoInfeed: false };
-    readings.set(start, reading);
-  }
-  const { reading } = stands();
-  return { cuts, segment, thread, dial: { reading, readings, tipKnown, workDiameter } };
+  const gap = zeroGap(sheet, live);
+  const last = LAST.get(sheet);
+  const goesOn =
+    last !== undefined &&
+    last.gap.gap === gap.gap &&
+    last.gap.uncertainty === gap.uncertainty &&
+    last.live.length <= live.length &&
+    last.live.every((entry, index) => entry === live[index]);
+  let fold = goesOn ? last.fold : beginning(sheet, gap);
+  for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
+    fold = after(sheet, fold, live, index);
+  LAST.set(sheet, { live, gap, fold });
+  const { cuts, segment, thread, readings, tipKnown, workDiameter } = fold;
+  return {
+    cuts: [...cuts],
+    segment,
+    thread,
+    dial: { reading: standing(sheet, fold).reading, readings, tipKnown, workDiameter },
+  };
 }
+
+function beginning(sheet: Sheet, gap: ZeroGap): Fold {
+  const { workDiameter, passes } = sheet;
+  return {
+    cuts: [],
+    readings: new Map(),
+    segment: firstSegment(gap),
+    thread: uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter })),
+    workDiameter,
+    passes,
+    tipKnown: sheet.tip.known,
+    stopReading: null,
+    triedReading: null,
+    zeroX: 0,
+    lastX: 0,
+  };
+}
+
+const standing = (sheet: Sheet, { segment, cuts, workDiameter, readings }: Fold): Standing =>
+  standingOf(sheet, segment, cuts.at(-1), workDiameter, readings);
+
+function after(sheet: Sheet, fold: Fold, live: readonly Entry[], index: number): Fold {
+  const entry = live[index];
+  if (entry === undefined) return fold;
+  if (isKind('refigure')(entry)) return afterRefigure(sheet, fold, entry);
+  if (isKind('event')(entry)) return afterHappened(sheet, fold, entry);
+  if (isKind('measurement')(entry)) return afterMeasurement(sheet, fold, entry);
+  if (isKind('trial')(entry)) return afterTrial(sheet, fold, live.slice(0, index + 1));
+  if (isKind('finding')(entry) && isOfGauge(sheet, entry)) {
+    const segment = narrowedByGauge(sheet, fold.segment, standing(sheet, fold), entry.content.answer);
+    return { ...fold, segment };
+  }
+  return isKind('pass')(entry) ? afterCut(sheet, fold, entry) : fold;
+}
+
+function afterRefigure(sheet: Sheet, fold: Fold, { content }: EntryOf<'refigure'>): Fold {
+  const { passes } = content;
+  if (content.what === 'work-diameter') return { ...fold, passes, workDiameter: content.value };
+  const { cutCase } = fold.thread;
+  const { shape } = cutCaseOf({ ...sheetGroove(sheet), tip: tipOfSize(sheet, content.value) }, cutCase);
+  return { ...fold, passes, tipKnown: true, thread: { ...fold.thread, cutCase: { ...cutCase, shape } } };
+}
+
+function afterHappened(sheet: Sheet, fold: Fold, entry: EntryOf<'event'>): Fold {
+  const before = standing(sheet, fold);
+  const segment = afterEvent(fold.segment, entry, before);
+  if (segment.zero !== entry.id) return { ...fold, segment };
+  const readings = new Map([...fold.readings].map(([start, at]) => [start, roundTo(at - before.reading, 7)]));
+  return { ...fold, segment, readings, zeroX: fold.lastX, stopReading: null, triedReading: null };
+}
+
+function afterMeasurement(sheet: Sheet, fold: Fold, { content }: EntryOf<'measurement'>): Fold {
+  const { remainingCompound, mean } = measuredThread(sheet, content);
+  const stands = standing(sheet, fold);
+  return {
+    ...fold,
+    stopReading: fold.cuts.length === 0 ? null : stopAt(sheet, stands.reading, remainingCompound),
+    triedReading: null,
+    segment: settledBy(sheet, fold.segment, stands, mean, fold.tipKnown),
+  };
+}
+
+function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
+  const nut = nutOfRecord(sheet, upTo);
+  const stands = standing(sheet, fold);
+  const infeed = nut?.reckoning.nextInfeed ?? null;
+  return {
+    ...fold,
+    segment: narrowedBy(fold.segment, stands, nut, fold.tipKnown),
+    triedReading: fold.cuts.length === 0 || infeed === null ? null : stopAt(sheet, stands.reading, infeed),
+  };
+}
+
+function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
+  const { segment, readings, passes, workDiameter, stopReading, triedReading, tipKnown } = fold;
+  const { plannedPass, start } = entry.content;
+  const row = passes.find(({ n }) => n === plannedPass) ?? null;
+  const before = readingIn(readings, segment, start);
+  const ofRow = row === null || row.start !== start ? before : row.dialReading.value - segment.planAtZero;
+  const readingTaken = entry.content.reading !== null;
+  const reading = readingTaken ? asFed(sheet, entry.content) : Math.max(before, ofRow);
+  const infeed = roundTo(reading - before, 7);
+  const fed = fedDepth(sheet, reading);
+  const depth = readingTaken && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
+  let { thread, lastX } = fold;
+  if (depth !== null) {
+    lastX = fold.zeroX + poseOfCut(sheet, reading, entry.content.crossSlide, start).x;
+    const at = start - 1;
+    thread = { ...thread, cutCase: { ...thread.cutCase, workDiameter } };
+    thread = cutOn(thread, { x: lastX + at * sheet.thread.pitch, y: depth, start: at });
+  }
+  const cut: Cut = {
+    entry,
+    row,
+    reading,
+    readingTaken,
+    planReading: roundTo(segment.planAtZero + reading, 7),
+    infeed,
+    usesRow: Math.abs(infeed) > 1e-9 || row?.kind === 'spring' || !readingTaken,
+    stopReading,
+    triedReading,
+    depth,
+    ...(readingTaken
+      ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread, tipKnown })
+      : NOT_FORETOLD),
+  };
+  return {
+    ...fold,
+    cuts: [...fold.cuts, cut],
+    readings: new Map(readings).set(start, reading),
+    segment: Math.abs(infeed) < 1e-9 ? { ...segment, wantsPassAtNoInfeed: false } : segment,
+    thread,
+    lastX,
+  };
+}
+
+/** Whether it is the answer of a GO and NO-GO gauge. */
+export const isOfGauge = ({ proof }: Sheet, { content }: EntryOf<'finding'>): boolean =>
+  proof.some(({ id, kind }) => id === content.evidenceId && EVIDENCE_DATA[kind].recordedAs === 'gauge');
 
 /** Where the dial stands after all that was recorded. */
 export interface DialNow {
@@ -143,46 +222,6 @@ export interface DialNow {
   /** Whether the tip that cuts is known: measured as planned, or found at the bench. */
   tipKnown: boolean;
   workDiameter: number;
-}
-
-/** What stands on the dial in a start; one that was not cut yet begins where touch-off was. */
-export const readingIn = (readings: ReadonlyMap<number, number>, segment: Segment, start: number): number =>
-  readings.get(start) ?? -segment.planAtZero;
-
-/** A cut whose reading was not taken leaves the size open until something is measured or tried. */
-const NOT_FORETOLD = { pitchDiameter: null, band: null };
-
-/** Where the work stands after the last cut, by what was measured or tried since, or what that cut foretold. */
-export function standingOf(
-  sheet: Sheet,
-  segment: Segment,
-  last: Cut | undefined,
-  workDiameter: number,
-  readings: ReadonlyMap<number, number>,
-): Standing {
-  if (last === undefined) return { cut: null, reading: 0, fed: 0, depth: null, size: null, workDiameter };
-  const { depth, entry, band, pitchDiameter, readingTaken } = last;
-  const reading = readingIn(readings, segment, entry.content.start);
-  const fed = fedDepth(sheet, reading);
-  const { anchor } = segment;
-  const anchored =
-    anchor !== null && (anchor.cut === entry.id || (entry.content.zero === segment.zero && readingTaken));
-  const own = pitchDiameter === null ? band : { min: pitchDiameter, max: pitchDiameter };
-  return {
-    cut: entry.id,
-    reading,
-    fed,
-    depth,
-    size: anchored ? anchoredSize(sheet, anchor, fed) : segment.foretells ? own : null,
-    workDiameter,
-  };
-}
-
-/** Radial depth that a reading of the dial feeds, in the thread's unit. */
-export function fedDepth(sheet: Sheet, reading: number): number {
-  const { unit } = sheet.lathe.dial.graduation;
-  const travel = lengthIn({ value: dialTravel(sheet, reading), unit }, sheet.thread.unit);
-  return radialDepthOf(travel, sheet.feed.angleDeg);
 }
 
 /** Where a cut's slides put the tool against reading 0: what the cross slide fed beyond its zero went straight in. */
@@ -201,27 +240,5 @@ function poseOfCut(sheet: Sheet, reading: number, crossSlide: number | null, sta
   });
 }
 
-/** The reading of the planned slide that goes as deep as this cut, where the cross slide fed beyond its zero too. */
-function asFed(sheet: Sheet, { reading, crossSlide }: EntryOf<'pass'>['content']): number {
-  const dial = reading ?? 0;
-  if (crossSlide === null) return dial;
-  const travel = compoundFeedFor(crossSlide, sheet.feed.angleDeg);
-  return roundTo(dial + (sheet.lathe.dial.reads === 'diameter' ? 2 * travel : travel), 7);
-}
-
-/** Whether one figure is deeper than another as this dial can tell them apart. */
-export function isDeeper({ lathe: { dial } }: Sheet, figure: number, than: number): boolean {
-  return figure - than > dial.graduation.value / 2 - 1e-9;
-}
-
-/** A figure of the dial as travel of the slide, in the dial's unit. */
-export function dialTravel({ lathe }: Sheet, figure: number): number {
-  return lathe.dial.reads === 'diameter' ? figure / 2 : figure;
-}
-
-/** The reading at which a remaining feed is used up, on a whole graduation. `remaining` in the thread's unit. */
-export function stopAt({ lathe: { dial }, thread }: Sheet, reading: number, remaining: number): number {
-  const { value: graduation, unit } = dial.graduation;
-  const shown = lengthIn({ value: remaining, unit: thread.unit }, unit) * (dial.reads === 'diameter' ? 2 : 1);
-  return roundTo(Math.round((reading + shown) / graduation) * graduation, 6);
-}
+/** A cut whose reading was not taken leaves the size open until something is measured or tried. */
+const NOT_FORETOLD = { pitchDiameter: null, band: null };

@@ -8,7 +8,9 @@ import { roundTo } from '@/core/base/units/round';
 import type { Block } from '../entry/block';
 import { blocksOf } from './blocks';
 import { impliedByProof, type Implied } from './implied';
-import { cutsOf, isDeeper, readingIn, standingOf, type Cut } from './cuts';
+import { cutsOf, type Cut } from './cuts';
+import { isDeeper } from './feed';
+import { readingIn, standingOf } from './standing';
 import { isKind, liveEntries, type Entry, type EntryOf } from '../entry/entry';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -47,7 +49,7 @@ export interface Prediction {
   start: number;
   /** How the next cut is driven: as the row says, as the last one was, or as planned; `unknown`: by a way of a later release. */
   drive: RealDrive | 'unknown';
-  /** The mark of the thread dial that was caught first, where it was noted. */
+  /** The mark of the thread dial that was caught first since the zeros in force were taken, where it was noted. */
   firstMark: string | null;
   /** The row that is cut next, its reading and its infeed from where the dial stands; null: none is left. */
   next: SheetPass | null;
@@ -108,7 +110,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     reading,
     start: last?.entry.content.start ?? 1,
     drive: next?.drive ?? last?.entry.content.drive ?? plannedDrive(sheet),
-    firstMark: cuts.find(({ entry }) => entry.content.mark !== null)?.entry.content.mark ?? null,
+    firstMark: firstMarkOf(cuts, segment),
     next,
     remaining,
     implied: impliedByProof(sheet, live, { segment, cuts, remaining, figuredFor }),
@@ -118,6 +120,12 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     warnings: warningsOf(steps, next, remaining),
     unknown: entries.filter(({ content }) => content.kind === 'unknown'),
   };
+}
+
+/** New zeros in the groove begin a new set: the first catch after them decides which marks bring the tool back. */
+function firstMarkOf(cuts: readonly Cut[], { zero }: Segment): string | null {
+  const caught = cuts.find(({ entry: { content } }) => content.zero === zero && content.mark !== null);
+  return caught?.entry.content.mark ?? null;
 }
 
 const plannedDrive = ({ way }: Sheet): Prediction['drive'] =>

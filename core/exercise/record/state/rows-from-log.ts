@@ -2,7 +2,7 @@ import { EMPTY_ROW, type RowForm } from '../../plan/draft';
 import { holdChoice } from '../../plan/hold-choice';
 import type { Sheet } from '../../sheet/sheet';
 import { roundTo } from '@/core/base/units/round';
-import { dialTravel } from './cuts';
+import { dialTravel } from './feed';
 import type { Prediction } from './predict';
 
 /**

@@ -153,6 +153,30 @@ export function narrowedBy(
   return sure ? { ...segment, found } : { ...segment, anchor: found, found, foretells: true };
 }
 
+/**
+ * What GO and NO-GO say: GO stops, and at least the limit's metal is left; both right, and it lies inside. Where nothing
+ * else bounds it, no thread has more metal than the blank.
+ */
+export function narrowedByGauge(
+  { thread: { side }, limits: { pitchDiameter: limit } }: Sheet,
+  segment: Segment,
+  { cut, fed, size, workDiameter }: Standing,
+  answer: string | null,
+): Segment {
+  if (cut === null || (answer !== 'right' && answer !== 'go-stops')) return segment;
+  const blank = { min: Math.min(workDiameter, limit.min), max: Math.max(workDiameter, limit.max) };
+  const open = size ?? blank;
+  const said =
+    answer === 'right'
+      ? limit
+      : side === 'external'
+        ? { min: limit.max, max: blank.max }
+        : { min: blank.min, max: limit.min };
+  const [min, max] = [Math.max(said.min, open.min), Math.min(said.max, open.max)];
+  // What is foretold against it is wrong: the gauge has been there.
+  return { ...segment, found: { fed, size: min > max ? said : { min, max }, cut } };
+}
+
 /** The size that depth alone leaves at a depth fed, from what was last measured or tried. */
 export function anchoredSize({ thread: { side } }: Sheet, anchor: Anchor, fed: number): Band {
   const by = (side === 'external' ? -2 : 2) * (fed - anchor.fed);

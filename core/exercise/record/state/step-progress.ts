@@ -20,14 +20,37 @@ export interface StepProgress {
 
 type StepEntry = EntryOf<'step'> | EntryOf<'sign-off'>;
 
-const isStepEntry = (entry: Entry): entry is StepEntry => isKind('step')(entry) || isKind('sign-off')(entry);
+type Look = EntryOf<'sign-off'> | EntryOf<'sent-back'>;
+
+interface ByStep {
+  steps: ReadonlyMap<string, EntryOf<'step'>>;
+  /** Of stops too, by their own id. */
+  looks: ReadonlyMap<string, Look>;
+}
+
+/** A record is asked for each of its steps: what was last entered for each is found in one go. */
+const FOUND = new WeakMap<readonly Entry[], ByStep>();
+
+function byStep(live: readonly Entry[]): ByStep {
+  const known = FOUND.get(live);
+  if (known !== undefined) return known;
+  const steps = new Map<string, EntryOf<'step'>>();
+  const looks = new Map<string, Look>();
+  for (const entry of live) {
+    if (isKind('step')(entry)) steps.set(entry.content.stepId, entry);
+    if (isKind('sign-off')(entry) || isKind('sent-back')(entry)) looks.set(entry.content.stepId, entry);
+  }
+  const found = { steps, looks };
+  FOUND.set(live, found);
+  return found;
+}
 
 export function stepProgress(sheet: Sheet, step: SheetStep, live: readonly Entry[]): StepProgress {
-  const mine = live.filter(isStepEntry).filter(({ content }) => content.stepId === step.id);
-  const look = lastLook(step.id, live);
+  const { steps, looks } = byStep(live);
+  const look = looks.get(step.id) ?? null;
   const signed = look !== null && isKind('sign-off')(look);
   // The look of a hold point that has a record of its own stands beside that record.
-  const entry = step.kind === 'sign-off' ? (signed ? look : null) : (mine.findLast(isKind('step')) ?? null);
+  const entry = step.kind === 'sign-off' ? (signed ? look : null) : (steps.get(step.id) ?? null);
   return {
     step,
     entry,
@@ -44,13 +67,8 @@ function judgedHere(sheet: Sheet, step: SheetStep, entry: StepEntry): StepVerdic
 }
 
 /** The last look at a hold point: signed, or sent back; null when nobody has looked. */
-export function lastLook(
-  id: string,
-  live: readonly Entry[],
-): EntryOf<'sign-off'> | EntryOf<'sent-back'> | null {
-  const isLook = (entry: Entry): entry is EntryOf<'sign-off'> | EntryOf<'sent-back'> =>
-    (isKind('sign-off')(entry) || isKind('sent-back')(entry)) && entry.content.stepId === id;
-  return live.findLast(isLook) ?? null;
+export function lastLook(id: string, live: readonly Entry[]): Look | null {
+  return byStep(live).looks.get(id) ?? null;
 }
 
 /** Why a hold point was sent back, as long as nothing was done about it; null otherwise. */

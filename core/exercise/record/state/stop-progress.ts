@@ -1,6 +1,7 @@
 import type { Sheet, SheetPass, SheetProof, SheetStop } from '../../sheet/sheet';
 import { isTrial } from '@/core/machine/stops/stops';
-import { isDeeper, type Cut } from './cuts';
+import { type Cut } from './cuts';
+import { isDeeper } from './feed';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 
 type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;

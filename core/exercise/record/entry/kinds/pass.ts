@@ -18,9 +18,9 @@ import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/drives';
 import { formatLength } from '@/core/base/units/format-length';
 import { parseLength } from '@/core/base/units/parse-length';
 import { toMend } from '../block';
-import type { EntryKind, ReadingContext } from '../entry-kind';
+import type { EntryFields, EntryKind, ReadingContext } from '../entry-kind';
 import { roundTo } from '@/core/base/units/round';
-import type { SheetPass } from '../../../sheet/sheet';
+import type { Sheet, SheetPass } from '../../../sheet/sheet';
 import type { WorkSoFar } from '../work-so-far';
 import { kindOf } from '../kind-of';
 import { isCutWarning } from '../cut-warning';
@@ -130,15 +130,14 @@ export const passKind: EntryKind<'pass', PassContent> = {
     };
     if (fields.notTaken === 'yes') return good({ ...content, reading: null, asPlanned: false });
     if ((fields.crossSlide ?? '').trim() !== '') return byCrossSlide(fields, content, context);
-    const typedText = fields.reading;
-    if (typedText === undefined)
+    const { unit } = sheet.lathe.dial.graduation;
+    const figure = ownFigure(fields, sheet);
+    if (figure === null)
       return planned === null
         ? bad('reading', 'required', 'Type the reading, or say that it was not taken.')
         : good(content);
-    const { unit } = sheet.lathe.dial.graduation;
-    const typed = parseLength('reading', typedText, unit);
-    if (!typed.ok) return typed;
-    const value = readingShown(typed.value.length.value, sheetShownBy(sheet));
+    if (!figure.ok) return figure;
+    const { value } = figure;
     const { planAtZero } = prediction.segment;
     const deepest = Math.max(
       0,
@@ -189,6 +188,17 @@ export const passKind: EntryKind<'pass', PassContent> = {
     };
   },
 };
+
+/** An own figure, counted from the zero in force: as the program told it, or as it was typed; null: neither. */
+function ownFigure({ counted, reading }: EntryFields, sheet: Sheet): Result<number> | null {
+  if (counted !== undefined) {
+    const figure = Number(counted);
+    return Number.isFinite(figure) ? good(figure) : bad('reading', 'unreadable', 'Type the reading.');
+  }
+  if (reading === undefined) return null;
+  const typed = parseLength('reading', reading, sheet.lathe.dial.graduation.unit);
+  return typed.ok ? good(readingShown(typed.value.length.value, sheetShownBy(sheet))) : typed;
+}
 
 /** The figure of a row on the dial as it is zeroed now: as it is told, or where the plan has it. */
 function onDialNow(row: SheetPass, { next, segment }: WorkSoFar): number {
