@@ -11,13 +11,13 @@ export const CORE = {
   cutting: ['groove', 'cut', 'force', 'schedule', 'bears', 'fault', 'fair'],
   learning: ['slip', 'worksheet'],
   exercise: ['plan', 'practice', 'sheet', 'record', 'marking', 'board'],
-  outside: ['calc', 'formats'],
+  outside: ['story', 'calc', 'formats'],
   // What prepares tests; only tests import it.
   test: [],
 };
 
 /** Rooms that have rooms of their own, in their order. */
-export const CORE_INNER = { 'exercise/record': ['entry', 'state', 'shown'] };
+export const CORE_INNER = { 'exercise/record': ['entry', 'state', 'advice', 'shown'] };
 
 /** The order of `ui/`; the parts among each other too. Views know nothing of each other. */
 export const UI = ['kit', 'units', 'drawing', 'shell', 'parts', 'views'];

@@ -1,6 +1,7 @@
 import { Machine } from '../test/machine';
 import { soakHostile } from './hostile';
 import { soakKills } from './kills';
+import { soakObeyed } from './obeyed';
 import { soakOutbox } from './outbox';
 import { soakOverload } from './overload';
 import { soakShares } from './shares';
@@ -17,7 +18,8 @@ const findings: Finding[] = [];
 try {
   const started = await machine.run('start');
   if (started.code !== 0) throw new Error(started.said);
-  const parts: [string, () => Promise<Finding[]>][] = [
+  const parts: [string, () => Finding[] | Promise<Finding[]>][] = [
+    ['Obeyed: a hand that does what the bench says', () => soakObeyed(minutes * 60_000, seed)],
     ['Kills in mid-write', () => soakKills(machine, minutes * 30_000)],
     ['Outbox: ten thousand entries of ten benches', () => soakOutbox(machine)],
     ['Overload', () => soakOverload(machine)],

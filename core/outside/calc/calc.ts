@@ -9,6 +9,7 @@ import { calcGears } from './calc-gears';
 import { calcGroove } from './calc-groove';
 import { calcIdentify } from './calc-identify';
 import { calcLimits } from './calc-limits';
+import { calcNext } from './calc-next';
 import { calcNut } from './calc-nut';
 import { calcSchedule } from './calc-schedule';
 import { calcSlip } from './calc-slip';
@@ -30,6 +31,7 @@ export const CALC_KINDS: Record<string, (request: unknown) => Result<object>> = 
   schedule: calcSchedule,
   groove: calcGroove,
   slip: calcSlip,
+  next: calcNext,
 };
 
 export interface CalcError {

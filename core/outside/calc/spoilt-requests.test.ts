@@ -44,6 +44,21 @@ const GOOD: Record<string, object> = {
     compoundAngle: 30,
     feeds: [0.002, 0.01, 0.01, 0.02],
   },
+  next: {
+    thread: '3/4-16 UNF-2A',
+    starter: 'usual',
+    plan: { 'tool.tip.flat': '0.0078' },
+    lathe: { graduation: '0.001' },
+    role: 'student',
+    answer: 'last',
+    story: [
+      { do: 'set-up' },
+      { do: 'cut', counted: 0.002, mark: '1' },
+      { do: 'event', id: 'zero-lost', uncertainty: 0.001 },
+      { do: 'measure', places: { start: 0.7694 }, final: false },
+      { do: 'strike', item: 1 },
+    ],
+  },
   slip: {
     ...cut,
     zeroAlong: 'bed',

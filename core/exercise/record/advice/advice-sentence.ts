@@ -1,0 +1,126 @@
+import { capital } from '@/core/measuring/gauging/measuring-words';
+import { dialFigures } from '@/core/machine/lathe/dial-text';
+import type { Sheet } from '../../sheet/sheet';
+import { shownOnSheet } from '../../sheet/shown-on-sheet';
+import type { Prediction } from '../state/predict';
+import type { Advice, Reason } from './advice';
+
+/** The advice in one sentence: what to do, to which figure, because of what. */
+export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Advice): string {
+  const why = WHY[advice.because[0] ?? 'row'];
+  const { cut, phase, expects } = advice;
+  switch (phase) {
+    case 'cut': {
+      if (cut === null) return 'Cut.';
+      const { unit } = sheet.lathe.dial.graduation;
+      const to = `${shownOnSheet({ value: cut.reading, unit }, sheet)} ${unit}`;
+      const start = sheet.thread.starts > 1 ? `Start ${cut.start}: ` : '';
+      if (Math.abs(cut.infeed) < 1e-9) return `${start}One pass at no infeed, at ${to}: ${why}.`;
+      const slide = sheet.feed.as === 'figure' ? 'readout' : slideOf(sheet);
+      return `${start}${capital(slide)} to ${to}, ${dialFigures({ value: cut.infeed, unit })} more: ${why}.`;
+    }
+    case 'set-up':
+    case 'blocked':
+    case 'after': {
+      const id = expects?.do === 'step' || expects?.do === 'sign' ? expects.id : '';
+      const title =
+        sheet.steps.find((step) => step.id === id)?.title ??
+        sheet.stops.find((stop) => stop.id === id)?.title;
+      return title === undefined ? `${capital(why)}.` : `${title}: ${why}.`;
+    }
+    case 'zero':
+      return `No cut before new zeros: nest the tool in the groove, slack out, and take both zeros there.`;
+    case 'check':
+    case 'try':
+    case 'measure':
+    case 'prove':
+      return `${VERBS[phase]} ${whatOf(sheet, prediction, advice)}: ${why}.`;
+    case 'stop':
+      return `No cut now: ${why}.`;
+    case 'enough':
+      return `Stop, it is enough: ${why}.${expects === null ? '' : ` Then ${whatOf(sheet, prediction, advice)}, for good.`}`;
+    case 'past-saving':
+      return `Cut no more: ${why}. Show it to your instructor.`;
+    case 'proven':
+      return advice.because.includes('all-proven')
+        ? 'All is proved: hand it in.'
+        : `Hand it in as it is: ${why}.`;
+    case 'ended':
+      return 'Handed in.';
+  }
+}
+
+const VERBS = {
+  check: 'Stop:',
+  try: 'Stop and try',
+  measure: 'Stop and measure',
+  prove: 'Prove it:',
+} as const;
+
+const slideOf = ({ feed, words }: Sheet) => (feed.slide === 'compound' ? words.compound : words.crossSlide);
+
+function whatOf(sheet: Sheet, { due }: Prediction, { expects }: Advice): string {
+  if (expects === null) return 'it';
+  if (expects.do === 'stop') return (due?.stop.title ?? expects.check).toLowerCase();
+  if (expects.do === 'step' || expects.do === 'sign') return expects.id;
+  const { evidence } = expects;
+  const title = (sheet.proof.find(({ id }) => id === evidence)?.title ?? sheet.words.mate).toLowerCase();
+  if (expects.do === 'measure') return expects.crest ? `${title} and ${sheet.words.crest}` : title;
+  if (expects.do === 'find') return title;
+  return [
+    title,
+    ...(expects.bothEnds ? ['from both ends'] : []),
+    ...(expects.toShoulder ? ['to the shoulder'] : []),
+    ...(expects.crest ? [`with the ${sheet.words.crest} measured`] : []),
+  ].join(', ');
+}
+
+/** Each reason in the words of the trade. */
+const WHY: Readonly<Record<Reason, string>> = {
+  'open-step': 'it is still to be done',
+  'open-hold': 'whoever may has to look first',
+  'wrong-step': 'it is wrong and would spoil the part',
+  'not-known-here': 'this release does not know how it is cut; ask the instructor',
+  'late-entries': 'entries came late from another device; look them over',
+  'new-zero-asked': 'the tool no longer stands where its zero was',
+  row: 'the next row',
+  'rest-of-row': 'the rest of the row',
+  'carried-row': 'the row, from the new zero',
+  'spring-row': 'it takes out the spring',
+  'pass-at-no-infeed-asked': 'look whether the tool runs in its groove',
+  'tight-clean-first': 'clean thread and mate; it often comes free by this alone',
+  'spring-out-first': 'what springs back comes off by itself; then measure again',
+  'by-measurement': 'by what was measured',
+  'by-trial': 'by what was tried',
+  'by-gauge': 'GO still stops',
+  'other-start': 'as deep as the other starts',
+  'as-deep-as-is-safe': 'no deeper as long as the size is not known better',
+  'stop-due': 'it is due now',
+  'used-up': 'a cut was made since the last answer',
+  'crest-not-measured': 'a large or burred crest holds it too',
+  'both-ends': 'it may carry a burr of its own at one end',
+  'to-the-shoulder': 'it has to go over the whole length',
+  'depth-not-known': 'the depth is not known, and the size is near',
+  'may-leave-the-limits': 'the next row could leave the limits',
+  staircase: 'one flank is a staircase; look at the compound’s mark and at the slack',
+  'pitch-wrong': 'the pitch is wrong; look at the gearing',
+  'looks-wrong': 'it does not look right; find out why',
+  'answers-disagree': 'the answers are against each other; look for a burr, dirt, or the mate’s own burr',
+  'should-start': 'by its size it should go on; look for a burr, dirt or a wrong pitch',
+  'crest-over': 'the crest is too large for any mate; burrs and crest down first',
+  'second-groove': 'the tool has touched beside its groove; look for a second groove',
+  'unsafe-mark': 'the half nut was closed at a mark that does not bring the groove back',
+  wobbles: 'it wobbles, the thread is likely past its limit',
+  'target-reached': 'the size wanted is reached',
+  'next-could-leave-the-limits': 'one more graduation could leave the limits',
+  'runs-free': 'it goes as the plan wants it',
+  'gauge-right': 'GO goes and NO-GO stops',
+  'check-says-enough': 'its check says enough',
+  'past-the-limit': 'it is past the limit, and nothing brings metal back',
+  'rows-cut': 'all rows are cut',
+  'evidence-open': 'it is not proved yet',
+  'after-step': 'the thread is done',
+  'all-proven': 'all is proved',
+  'proof-not-right': 'its proof does not say that it is right',
+  'handed-in': 'it is handed in',
+};

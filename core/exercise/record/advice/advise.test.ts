@@ -1,0 +1,213 @@
+import { overWires } from '@/core/measuring/gauging/three-wires';
+import { Told } from '@/core/test/told';
+import { sheetWires } from '../../sheet/sheet-geometry';
+
+/** 3/4-16 UNF-2A by the usual way (ASME B1.1: 0.7029 to 0.7079), 14 rows, measured after row 10. */
+const begun = () => new Told().begun();
+const nutPlan = (nut: string, more: Record<string, string> = {}) =>
+  new Told({ starter: 'until-nut', plan: { 'proof.evidence.0.nut': nut, ...more } }).begun();
+const measured = (told: Told, size: number, final = false) => {
+  const over = Number(overWires(sheetWires(told.sheet), size).toFixed(5));
+  const places = { start: over, middle: over, end: over };
+  return told.then({ do: 'measure', places, ...(final ? { crest: 0.7438 } : {}), final });
+};
+const tried = (told: Told, answer: string, more: object = {}) =>
+  told.then({ do: 'try', answer, final: false, ...more });
+
+describe('new zeros in mid-thread', () => {
+  test.each(['zero', 'picked-up', 'zero-lost'])(
+    'after %s at cut 5 of 14 the next row is told, not “hand in”',
+    (what) => {
+      const told = begun().toRow(6);
+      told.then(
+        what === 'zero'
+          ? { do: 'zero', by: 'metal', value: 0.001 }
+          : { do: 'event', id: what, uncertainty: 0.001 },
+      );
+      // Row 6 reads 0.031, the zero stands at row 5: 0.027.
+      expect(told.told).toEqual(['cut', 'carried-row', 0.004]);
+      expect(told.says).toMatchObject({ row: 6, of: 14, infeed: 0.004, planned: 0.004, reading: '0.004' });
+      // The rows go on without another touch, and the stop after row 10 comes.
+      expect(told.toPhase('measure').advice.because).toEqual(['stop-due']);
+      expect(told.record.prediction.cuts.at(-1)?.row?.n).toBe(10);
+    },
+  );
+  test('a tip that broke asks for new zeros before anything is cut', () => {
+    const told = begun().toRow(6).then({ do: 'event', id: 'tip-broke' });
+    expect(told.told).toEqual(['zero', 'new-zero-asked']);
+    expect(told.try({ do: 'cut' })?.code).toBe('not-asked');
+    expect(told.then({ do: 'zero', by: 'metal' }).told).toEqual(['cut', 'carried-row', 0.004]);
+  });
+  test('where the depth was not carried it is measured before the size is near', () => {
+    const told = begun().toRow(6).then({ do: 'zero', by: 'metal' });
+    told.toPhase('measure');
+    const { planReading = 0 } = told.record.prediction.cuts.at(-1) ?? {};
+    expect(planReading).toBeLessThanOrEqual(0.043);
+    expect(told.says.size).toBeNull();
+  });
+  test('a disturbed part asks for a pass at no infeed, once', () => {
+    const told = begun().toRow(6).then({ do: 'event', id: 'disturbed' });
+    expect(told.told).toEqual(['cut', 'pass-at-no-infeed-asked', 0.027]);
+    expect(told.says.infeed).toBe(0);
+    expect(told.then({ do: 'cut' }).told).toEqual(['cut', 'row', 0.031]);
+  });
+});
+
+describe('next is from where the dial stands', () => {
+  test('a cut shallower than its row leaves the rest of it: never over both', () => {
+    const told = begun().toRow(3).then({ do: 'cut', counted: 0.014 });
+    expect(told.told).toEqual(['cut', 'rest-of-row', 0.018]);
+    expect(told.says.infeed).toBe(0.004);
+  });
+  test('a reading on a later row brings the stops that it passed', () => {
+    const told = begun().toRow(2).then({ do: 'cut', counted: 0.023 });
+    expect(told.told).toEqual(['check', 'stop-due']);
+  });
+  test('a reading that was not taken uses its row', () => {
+    const told = begun().toRow(5).then({ do: 'cut', reading: null });
+    expect(told.says).toMatchObject({ row: 6, infeed: 0.004 });
+  });
+});
+
+describe('a measurement', () => {
+  test('its infeed is the one advised, in steps of the finishing infeed, and then it is asked for anew', () => {
+    const told = measured(begun().toPhase('measure'), 0.70715);
+    // (0.70715 - 0.7054) / 2 / cos 29.5 = 0.001005 (common practice): one thousandth.
+    expect(told.told).toEqual(['cut', 'row', 0.044]);
+    expect(told.then({ do: 'cut' }).told).toEqual(['measure', 'used-up']);
+  });
+  test('a row deeper than what is left is not told', () => {
+    const told = new Told({
+      plan: { 'schedule.school': 'constant-infeed', 'schedule.largest': '0.005', 'schedule.finishing': '0' },
+    }).begun();
+    told.until(({ advice }) => advice.phase === 'cut' && (advice.cut?.planned ?? 0) > 0.033);
+    expect(told.says.infeed).toBe(0.005);
+    measured(told, 0.7076);
+    // (0.7076 - 0.7054) / 2 / cos 29.5 = 0.00126 (common practice): one thousandth, and not five.
+    expect(told.advice.because).toEqual(['by-measurement']);
+    expect(told.says).toMatchObject({ infeed: 0.001, planned: null });
+  });
+  test('enough: the proof comes at once, and no row', () => {
+    const told = measured(begun().toPhase('measure'), 0.7053);
+    expect(told.told).toEqual(['enough', 'target-reached']);
+    expect(told.advice.expects).toMatchObject({ do: 'measure', final: true, crest: true });
+    expect(measured(told, 0.7053, true).told).toEqual(['after', 'after-step']);
+    expect(told.then({ do: 'after' }).told).toEqual(['proven', 'all-proven']);
+    expect(told.then({ do: 'end', as: 'accepted' }).told).toEqual(['ended', 'handed-in']);
+  });
+  test('past the limit nothing is cut any more', () =>
+    expect(measured(begun().toPhase('measure'), 0.7021).told).toEqual(['past-saving', 'past-the-limit']));
+});
+
+describe('a nut', () => {
+  /** ASME B1.1, from memory: 3/4-16 UNF-2B pitch diameter 0.7094 to 0.7159. */
+  const near = () => nutPlan('2B').toPhase('try');
+  test('that runs free is enough: the next cut is not offered, also after the final proof', () => {
+    const told = tried(near(), 'free');
+    expect(told.told).toEqual(['enough', 'runs-free']);
+    expect(tried(told, 'free', { final: true }).told).toEqual(['after', 'after-step']);
+  });
+  test('that does not start yet is the normal course: the row stands', () => {
+    const told = near();
+    const { next } = told.record.prediction;
+    tried(told, 'will-not-start');
+    expect(told.told).toEqual(['cut', 'row', next?.dialReading.value]);
+  });
+  test('that is tight is cleaned and gets a pass at no infeed, then another try, then one thousandth', () => {
+    const told = near();
+    const stands = told.record.prediction.reading.value;
+    tried(told, 'tight');
+    expect(told.told).toEqual(['cut', 'tight-clean-first', stands]);
+    told.then({ do: 'cut' });
+    expect(told.advice.phase).toBe('try');
+    tried(told, 'tight');
+    expect(told.told.slice(0, 2)).toEqual(['cut', 'by-trial']);
+    expect(told.says.infeed).toBeGreaterThan(0);
+    expect(told.then({ do: 'cut' }).advice.phase).toBe('try');
+  });
+  test('that should start by its size is looked at first; going on all the same is possible', () => {
+    const told = nutPlan('2B').toPhase('try');
+    told.until(({ advice }) =>
+      advice.size !== null && advice.size.max < 0.706 && advice.phase === 'try' ? true : answered(told),
+    );
+    tried(told, 'will-not-start');
+    expect(told.told).toEqual(['stop', 'should-start']);
+    expect(told.try({ do: 'cut' })?.code).toBe('not-asked');
+    expect(told.try({ do: 'cut', allTheSame: true })).toBeNull();
+  });
+  test('with a crest that no mate takes: burrs down first', () => {
+    const told = near();
+    tried(told, 'will-not-start', { crest: 0.7512 });
+    expect(told.told).toEqual(['stop', 'crest-over']);
+  });
+  test('with a crest over its limit that the mate still takes: it does not stand in the way', () => {
+    const told = near();
+    tried(told, 'will-not-start', { crest: 0.7493 });
+    expect(told.advice.phase).toBe('cut');
+  });
+  test('that answers against itself is looked at', () => {
+    const told = tried(near(), 'tight').then({ do: 'cut' });
+    tried(told, 'will-not-start');
+    expect(told.told[0]).toBe('stop');
+  });
+  const answered = (told: Told): boolean => {
+    if (told.advice.phase === 'try') tried(told, 'will-not-start');
+    return false;
+  };
+});
+
+describe('a look that says no', () => {
+  test.each([
+    ['form', 'staircase'],
+    ['pitch', 'pitch-wrong'],
+    ['look', 'looks-wrong'],
+  ])('%s: no planned cut is offered until it is looked at again', (check, reason) => {
+    const told = new Told({
+      plan: { 'schedule.stops.0.check': check, 'schedule.stops.0.after': '3' },
+    }).begun();
+    told.toPhase('check').then({ do: 'stop', stop: check, answer: 'no' });
+    expect(told.told).toEqual(['stop', reason]);
+    expect(told.try({ do: 'cut' })?.code).toBe('not-asked');
+    expect(told.then({ do: 'stop', stop: check, answer: 'yes' }).advice.phase).toBe('cut');
+  });
+  test('going on all the same is recorded, and the rows go on', () => {
+    const told = begun().toPhase('check').then({ do: 'stop', stop: 'form', answer: 'no' });
+    expect(told.then({ do: 'cut', allTheSame: true }).advice.phase).toBe('cut');
+  });
+});
+
+describe('a GO and NO-GO gauge', () => {
+  const gauged = () => new Told({ plan: { 'proof.evidence.0.kind': 'gauge', 'schedule.stops': [] } }).begun();
+  test('GO stops at the end of the rows: a quarter of the tolerance at a time, and asked again', () => {
+    const told = gauged()
+      .toPhase('prove')
+      .then({ do: 'find', evidence: 'gauge', answer: 'go-stops', final: true });
+    expect(told.told).toEqual(['cut', 'by-gauge', 0.046]);
+    expect(told.then({ do: 'cut' }).told).toEqual(['measure', 'used-up']);
+  });
+  test('both right is enough; NO-GO in is past saving', () => {
+    const end = () => gauged().toPhase('prove');
+    expect(end().then({ do: 'find', evidence: 'gauge', answer: 'right', final: true }).told[0]).toBe('after');
+    const told = end().then({ do: 'find', evidence: 'gauge', answer: 'no-go-enters', final: true });
+    expect(told.told).toEqual(['past-saving', 'past-the-limit']);
+  });
+});
+
+test('what came late from another device is looked over first', () => {
+  const told = begun().toRow(5);
+  told.then({ do: 'late', items: [{ do: 'cut' }] });
+  expect(told.told).toEqual(['blocked', 'late-entries']);
+});
+
+test('two starts: a start that is measured to size is left, and the other comes as deep before the proof', () => {
+  const told = new Told({ thread: '3/4-16 UNF-2A (2 starts)', starter: 'insert' }).begun();
+  told.until(({ advice }) => advice.cut?.start === 2);
+  measured(told, 0.7053);
+  const cuts = told.record.prediction.cuts.length;
+  // Start 2 is measured at its stop, when it is as deep.
+  measured(told.toPhase('measure'), 0.7053);
+  expect(told.told).toEqual(['enough', 'target-reached']);
+  const after = told.record.prediction.cuts.slice(cuts);
+  expect(after.length).toBeGreaterThan(5);
+  expect(after.map(({ entry }) => entry.content.start)).toEqual(after.map(() => 2));
+});

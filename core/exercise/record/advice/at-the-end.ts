@@ -1,0 +1,29 @@
+import { EVIDENCE_DATA, isTried } from '@/core/measuring/proof/evidence';
+import type { Reason } from './advice';
+import { expectsFor, proofState } from './proof-state';
+import type { Decision, WorkAt } from './work-at';
+
+/** Nothing more is to be cut: the proof, then what is done with the finished piece, then it is handed in. */
+export function atTheEnd({ sheet, live, prediction }: WorkAt, reached?: Decision): Decision {
+  const because: Reason[] = reached?.because ?? ['rows-cut'];
+  const warnings = reached?.warnings ?? [];
+  const { open: opened, notRight } = proofState(sheet, live);
+  const [open] = opened;
+  if (open !== undefined) {
+    const expects = expectsFor(sheet, open, true);
+    return {
+      phase: reached === undefined ? 'prove' : 'enough',
+      because: [...because, 'evidence-open'],
+      expects,
+      warnings,
+    };
+  }
+  const past = notRight.some(({ kind }) => isTried(kind) || EVIDENCE_DATA[kind].recordedAs === 'gauge');
+  if (past) return { phase: 'past-saving', because: ['proof-not-right', ...because], warnings };
+  const step = prediction.steps.find(
+    ({ step: { when }, verdict }) => when === 'after-cutting' && verdict === 'open',
+  );
+  if (step !== undefined)
+    return { phase: 'after', because: ['after-step'], expects: { do: 'step', id: step.step.id }, warnings };
+  return { phase: 'proven', because: [notRight.length === 0 ? 'all-proven' : 'proof-not-right'], warnings };
+}

@@ -1,0 +1,51 @@
+import type { Entry } from '../entry/entry';
+import { notLookedOver } from '../state/leading';
+import type { Reason } from './advice';
+import { cutTo, type Decision, type WorkAt } from './work-at';
+
+/** Cuts of another device count, but whoever is at the lathe did not know of them. */
+export function cameLate(entries: readonly Entry[]): Decision | null {
+  return notLookedOver(entries).length === 0 ? null : { phase: 'blocked', because: ['late-entries'] };
+}
+
+/** Steps that are open, and what stands in the way. */
+export function setUp({ prediction: { steps, blocks, cuts, stops } }: WorkAt): Decision | null {
+  const when = cuts.length === 0 ? 'before-cutting' : 'after-scratch';
+  const step = steps.find(
+    (each) =>
+      each.step.when === when &&
+      (each.verdict === 'open' ||
+        (each.step.hold && !each.signed) ||
+        (each.verdict === 'wrong' && each.step.critical)),
+  );
+  const held = stops.find(({ stop }) => blocks.some(({ of, id }) => of === 'stop' && id === stop.id));
+  if (held !== undefined && held.state !== 'due')
+    return { phase: 'blocked', because: ['open-hold'], expects: { do: 'sign', id: held.stop.id } };
+  if (step === undefined) {
+    const [block] = blocks.filter(({ of }) => of !== 'stop');
+    if (block === undefined) return null;
+    const because: Reason =
+      block.kind === 'not-known' ? 'not-known-here' : block.kind === 'hold' ? 'open-hold' : 'wrong-step';
+    return { phase: 'blocked', because: [because], expects: { do: 'step', id: block.id } };
+  }
+  const { id } = step.step;
+  const toSign = step.step.kind === 'sign-off' || step.verdict !== 'open';
+  if (toSign && step.step.hold && !step.signed && step.verdict !== 'wrong')
+    return {
+      phase: step.step.kind === 'sign-off' ? 'blocked' : 'set-up',
+      because: ['open-hold'],
+      expects: { do: 'sign', id },
+    };
+  if (step.verdict === 'wrong')
+    return { phase: 'blocked', because: ['wrong-step'], expects: { do: 'step', id } };
+  return { phase: 'set-up', because: ['open-step'], expects: { do: 'step', id } };
+}
+
+/** New zeros, and a pass at no infeed, come before everything that cuts. */
+export function beforeAnyCut(work: WorkAt): Decision | null {
+  const { segment, cuts, reading } = work.prediction;
+  if (cuts.length === 0) return null;
+  if (segment.wantsZero !== null) return { phase: 'zero', because: ['new-zero-asked'] };
+  if (segment.wantsPassAtNoInfeed) return cutTo(work, reading.value, ['pass-at-no-infeed-asked']);
+  return null;
+}

@@ -1,0 +1,85 @@
+import { EVIDENCE_DATA, isTried } from '@/core/measuring/proof/evidence';
+import type { SheetProof } from '../../sheet/sheet';
+import { isKind } from '../entry/entry';
+import { fedDepth, isDeeper } from '../state/feed';
+import type { Reason } from './advice';
+import { expectsFor, tellsSize } from './proof-state';
+import { catchUp, doneStarts, startBehind } from './several-starts';
+import { cutTo, type Decision, type WorkAt } from './work-at';
+
+/** What a hand scatters when it nests a tool in its groove, radial; common practice. */
+const NESTING = { in: 0.004, mm: 0.1 } as const;
+
+/** The next row, as far as it is safe by what is known of the size. */
+export function nextRow(work: WorkAt): Decision | null {
+  const { sheet, prediction, size, deepest } = work;
+  const { next, cuts } = prediction;
+  if (next === null) return null;
+  // What is left of a start whose size is reached is cut no more.
+  if (next.kind !== 'spring' && sheet.thread.starts > 1 && doneStarts(work).has(next.start))
+    return catchUp(work);
+  const from = next.dialReading.value - next.dialInfeed.value;
+  const row = { start: next.start, row: next, from };
+  const evidence = whatTells(work);
+  const asked = evidence !== null && isAnswered(work, evidence);
+  const because: Reason[] = [reasonOf(work)];
+  if (next.kind === 'spring' || cuts.length === 0) return cutTo(work, next.dialReading.value, because, row);
+  if (size === null && !asked && evidence !== null && depthIsLost(work)) {
+    if (isNearByPlan(work, next.dialReading.value)) return askFor(work, ['depth-not-known']);
+  }
+  if (
+    deepest !== null &&
+    next.start === prediction.start &&
+    isDeeper(sheet, next.dialReading.value, deepest)
+  ) {
+    if (!asked && evidence !== null) return askFor(work, ['may-leave-the-limits']);
+    const other = catchUp(work);
+    if (other !== null) return other;
+    if (isDeeper(sheet, deepest, prediction.reading.value))
+      return cutTo(work, deepest, ['as-deep-as-is-safe'], row);
+    // What can not tell the class decides by itself.
+    const tells = evidence !== null && (evidence.nut !== null || !isTried(evidence.kind));
+    if (tells) return { phase: 'enough', because: ['next-could-leave-the-limits'] };
+  }
+  return cutTo(work, next.dialReading.value, because, row);
+}
+
+/** Whether a figure of the dial is so near to the depth of the plan that what a hand scatters decides. */
+export function isNearByPlan({ sheet, prediction: { segment } }: WorkAt, reading: number): boolean {
+  return sheet.radialDepth - fedDepth(sheet, segment.planAtZero + reading) < NESTING[sheet.thread.unit];
+}
+
+/** Whether it was answered since the last cut. */
+function isAnswered({ live }: WorkAt, evidence: SheetProof): boolean {
+  return live
+    .slice(live.findLastIndex(isKind('pass')) + 1)
+    .some(
+      (entry) =>
+        (isKind('measurement')(entry) && EVIDENCE_DATA[evidence.kind].recordedAs === 'measurement') ||
+        ((isKind('trial')(entry) || isKind('finding')(entry)) && entry.content.evidenceId === evidence.id),
+    );
+}
+
+/** What tells the size now: a nut or a gauge says nothing before every start is there. */
+function whatTells(work: WorkAt): SheetProof | null {
+  const evidence = tellsSize(work.sheet);
+  const alone = evidence !== null && EVIDENCE_DATA[evidence.kind].recordedAs === 'measurement';
+  return alone || startBehind(work) === null ? evidence : null;
+}
+
+function askFor(work: WorkAt, because: Reason[]): Decision {
+  const { sheet } = work;
+  const evidence = whatTells(work);
+  const expects = evidence === null ? null : expectsFor(sheet, evidence, false, null, true);
+  return { phase: expects?.do === 'try' ? 'try' : 'measure', because, expects };
+}
+
+/** Something took the depth away: it is not only a zero that was never known. */
+const depthIsLost = ({ prediction: { segment } }: WorkAt) =>
+  segment.depthAtZero === null && segment.anchor === null && segment.foretells;
+
+function reasonOf({ prediction: { next, segment, cuts } }: WorkAt): Reason {
+  if (next === null || next.kind === 'spring') return 'spring-row';
+  if (segment.planAtZero !== 0) return 'carried-row';
+  return cuts.at(-1)?.row?.n === next.n ? 'rest-of-row' : 'row';
+}

@@ -1,0 +1,140 @@
+import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
+import { runsFree } from '@/core/measuring/nut/nut-answer';
+import type { Sheet, SheetProof } from '../../sheet/sheet';
+import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { GAUGE_ANSWERS } from '../entry/kinds/finding';
+import type { TrialContent } from '../entry/kinds/trial';
+import { isOfGauge } from '../state/cuts';
+import { isInside, isOverCut, measuredThread } from '../state/measured-thread';
+import type { Expects } from './advice';
+
+/** What answers for the thread's size, and how it was answered since the last cut: for good, or on the way. */
+type Answer =
+  | { kind: 'measurement'; entry: EntryOf<'measurement'> }
+  | { kind: 'trial'; entry: EntryOf<'trial'> }
+  | { kind: 'gauge'; entry: EntryOf<'finding'> };
+
+/** What was last found of the size, and how many cuts were made since; null: nothing yet. */
+export function lastAnswer(sheet: Sheet, live: readonly Entry[]): (Answer & { cutsSince: number }) | null {
+  for (let index = live.length - 1, cutsSince = 0; index >= 0; index -= 1) {
+    const entry = live[index];
+    if (entry === undefined) continue;
+    if (isKind('pass')(entry)) cutsSince += 1;
+    if (isKind('measurement')(entry)) return { kind: 'measurement', entry, cutsSince };
+    if (isKind('trial')(entry)) return { kind: 'trial', entry, cutsSince };
+    if (isKind('finding')(entry) && isOfGauge(sheet, entry)) return { kind: 'gauge', entry, cutsSince };
+  }
+  return null;
+}
+
+/** Whether a trial went as the plan wants it: as free as asked, to the shoulder and from both ends where it asks it. */
+export function goesAsWanted(
+  evidence: SheetProof | undefined,
+  { answer, end, toShoulder }: TrialContent,
+): boolean {
+  if (evidence === undefined) return runsFree(answer);
+  return (
+    answersWanted(evidence).includes(answer) &&
+    (!evidence.bothEnds || end === 'both') &&
+    (!evidence.toShoulder || toShoulder === true)
+  );
+}
+
+/** The answers that are right; where the plan names none, one that runs free. */
+export function answersWanted({ wanted }: SheetProof): readonly string[] {
+  return wanted.length === 0 ? ['free', 'little-play'] : wanted;
+}
+
+/** Evidence that only somebody else judges, or that proves nothing, waits for nobody at the lathe. */
+const isAnsweredHere = ({ kind }: SheetProof) => {
+  const { recordedAs } = EVIDENCE_DATA[kind];
+  return recordedAs !== 'look' && recordedAs !== 'nothing';
+};
+
+/** Evidence of the proof that has no final answer since the last cut, and evidence whose final answer is not right. */
+export function proofState(
+  sheet: Sheet,
+  live: readonly Entry[],
+): { open: SheetProof[]; notRight: SheetProof[] } {
+  const since = live.slice(live.findLastIndex(isKind('pass')) + 1);
+  const open: SheetProof[] = [];
+  const notRight: SheetProof[] = [];
+  for (const evidence of sheet.proof.filter(isAnsweredHere)) {
+    const final = since.findLast((entry) => answersFinally(evidence, entry));
+    if (final === undefined) open.push(evidence);
+    else if (!isRight(sheet, evidence, final)) notRight.push(evidence);
+  }
+  return { open, notRight };
+}
+
+function answersFinally(evidence: SheetProof, entry: Entry): boolean {
+  if (isKind('measurement')(entry))
+    return (
+      entry.content.purpose === 'final' &&
+      EVIDENCE_DATA[evidence.kind].recordedAs === 'measurement' &&
+      (entry.content.evidenceId ?? evidence.id) === evidence.id
+    );
+  return (
+    (isKind('trial')(entry) || isKind('finding')(entry)) &&
+    entry.content.purpose === 'final' &&
+    entry.content.evidenceId === evidence.id
+  );
+}
+
+function isRight(sheet: Sheet, evidence: SheetProof, entry: Entry): boolean {
+  if (isKind('measurement')(entry)) return isInside(sheet, measuredThread(sheet, entry.content));
+  if (isKind('trial')(entry)) return goesAsWanted(evidence, entry.content);
+  return (
+    !isKind('finding')(entry) ||
+    entry.content.answer === null ||
+    ['right', 'yes'].includes(entry.content.answer)
+  );
+}
+
+/** Whether what was found says that nothing brings the piece back. */
+export function isPastSaving(sheet: Sheet, answer: Answer): boolean {
+  if (answer.kind === 'measurement') return isOverCut(sheet, measuredThread(sheet, answer.entry.content));
+  return answer.kind === 'gauge' && answer.entry.content.answer === 'no-go-enters';
+}
+
+/** What is to be recorded for an evidence. */
+export function expectsFor(
+  sheet: Sheet,
+  evidence: SheetProof,
+  final: boolean,
+  stop: string | null = null,
+  crest = final,
+): Expects {
+  const { id } = evidence;
+  switch (EVIDENCE_DATA[evidence.kind].recordedAs) {
+    case 'measurement':
+      return {
+        do: 'measure',
+        evidence: id,
+        quantity: evidence.kind === 'thread-micrometer' ? 'pitch-diameter' : 'over-wires',
+        places: [...evidence.places],
+        wire: evidence.kind === 'thread-micrometer' ? null : sheet.wires.diameter,
+        crest,
+        final,
+      };
+    case 'trial': {
+      const { bothEnds, toShoulder } = evidence;
+      return { do: 'try', evidence: id, stop, bothEnds, toShoulder, crest, final };
+    }
+    case 'gauge':
+      return { do: 'find', evidence: id, answers: GAUGE_ANSWERS, unit: null, final };
+    case 'value':
+      return { do: 'find', evidence: id, answers: null, unit: sheet.thread.unit, final };
+    default:
+      return { do: 'find', evidence: id, answers: ['yes', 'no'], unit: null, final };
+  }
+}
+
+/** The evidence by which the size can be told on the way: a measurement before a gauge before a nut. */
+export function tellsSize({ proof }: Sheet): SheetProof | null {
+  for (const as of ['measurement', 'gauge', 'trial'] as const) {
+    const found = proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === as);
+    if (found !== undefined) return found;
+  }
+  return null;
+}

@@ -1,0 +1,70 @@
+import { roundTo } from '@/core/base/units/round';
+import { isDeeper } from '../state/feed';
+import { isKind } from '../entry/entry';
+import { isInside, measuredThread } from '../state/measured-thread';
+import { depthOfGraduation, finishingGraduations, further } from './dial-steps';
+import { cutTo, type Decision, type WorkAt } from './work-at';
+
+/** Where a measurement has said enough of one start, the others come as deep as that, and no start goes deeper. */
+export function otherStarts(work: WorkAt): Decision | null {
+  const { sheet, prediction, live } = work;
+  const { remaining, cuts, segment } = prediction;
+  if (sheet.thread.starts === 1 || remaining === null || !isInside(sheet, remaining.measured)) return null;
+  if (remaining.measured.remainingRadial >= depthOfGraduation(sheet)) return null;
+  const index = live.indexOf(remaining.measurement);
+  const measuredAt = cuts.findLast(({ entry }) => live.indexOf(entry) < index);
+  if (measuredAt === undefined || measuredAt === cuts.at(-1)) return null;
+  const to = roundTo(measuredAt.planReading - segment.planAtZero, 6);
+  return catchUp(work, to) ?? { phase: 'enough', because: ['target-reached'] };
+}
+
+/** With several starts each comes to the same depth before the proof, by its rows as far as they go. */
+export function catchUp(work: WorkAt, to = work.prediction.reading.value): Decision | null {
+  const { sheet, prediction } = work;
+  const start = startBehind(work, to);
+  if (start === null) return null;
+  const from = standsAt(work, start);
+  const { planAtZero } = prediction.segment;
+  const row =
+    prediction.passes.find(
+      (each) => each.start === start && isDeeper(sheet, each.dialReading.value - planAtZero, from),
+    ) ?? null;
+  const wanted =
+    row === null
+      ? further(sheet, from, finishingGraduations(sheet))
+      : roundTo(row.dialReading.value - planAtZero, 6);
+  return cutTo(work, Math.min(wanted, to), ['other-start'], { start, row, from });
+}
+
+/** Starts of which a measurement said enough, and that were not cut since. */
+export function doneStarts({ sheet, live }: WorkAt): Set<number> {
+  const done = new Set<number>();
+  let start = 1;
+  for (const entry of live) {
+    if (isKind('pass')(entry)) {
+      ({ start } = entry.content);
+      done.delete(start);
+    }
+    if (!isKind('measurement')(entry)) continue;
+    const measured = measuredThread(sheet, entry.content);
+    if (isInside(sheet, measured) && measured.remainingRadial < depthOfGraduation(sheet)) done.add(start);
+    else done.delete(start);
+  }
+  return done;
+}
+
+/** A start that is not so deep, and of which nothing says that it is enough; null where all are. */
+export function startBehind(work: WorkAt, to = work.prediction.reading.value): number | null {
+  const { sheet } = work;
+  if (sheet.thread.starts === 1) return null;
+  const done = doneStarts(work);
+  for (let start = 1; start <= sheet.thread.starts; start += 1)
+    if (!done.has(start) && isDeeper(sheet, to, standsAt(work, start))) return start;
+  return null;
+}
+
+function standsAt({ prediction: { cuts, segment, reading, start: now } }: WorkAt, start: number): number {
+  if (start === now) return reading.value;
+  const last = cuts.findLast(({ entry }) => entry.content.start === start);
+  return last === undefined ? -segment.planAtZero : last.planReading - segment.planAtZero;
+}

@@ -1,0 +1,471 @@
+import { randomFrom } from '@/core/base/chance/random';
+import { doItem, type Item } from '@/core/outside/story/story-item';
+import { saidNow } from '@/core/outside/story/said';
+import { sheetSaid } from '@/core/outside/story/sheet-said';
+import { sheetOfStory } from '@/core/outside/story/story-plan';
+import { StoryRecord } from '@/core/outside/story/story-record';
+import { Hand, type Truth } from './hand';
+import type { Said, SheetSaid } from './said-shape';
+
+/** How a piece ended that did all that it was told. */
+export interface Obeyed {
+  seed: number;
+  request: Readonly<Record<string, unknown>>;
+  story: Item[];
+  /** What was told against the truth or against itself; empty where nothing was. */
+  faults: string[];
+  /** Inside the limits, within a graduation of them, beyond, given up as the bench said, or no story at all. */
+  fate: 'inside' | 'within-a-graduation' | 'outside' | 'past-saving' | 'no-plan';
+  /** All observations were right, and nothing was hidden from the program. */
+  told: boolean;
+  steps: number;
+}
+
+const THREADS = {
+  external: ['3/4-16 UNF-2A', 'M16x2-6g', '1/2-20 UNF-2A', 'M20x1.5-6g', '3/4-10 UNC-2A', 'M10x1.5-6g'],
+  internal: ['3/4-16 UNF-2B', 'M20x1.5-6H', '1-8 UNC-2B', 'M24x2-6H'],
+} as const;
+const STARTERS = [
+  'usual',
+  'reversing-nut',
+  'until-nut',
+  'away',
+  'between-centres',
+  'insert',
+  'through-bore',
+  'trip-readout',
+];
+const PROOFS = ['', 'wires', 'thread-micrometer', 'nut', 'gauge'];
+const DIALS = [
+  {},
+  { counts: 'down' },
+  { reads: 'diameter' },
+  { counts: 'down', reads: 'diameter' },
+  { readoutUnit: 'mm', readoutResolution: '0.005', readoutReads: 'radius' },
+];
+/** The same of the cross slide, for plunges. */
+const CROSS_DIALS = [
+  {},
+  {
+    crossUnit: 'in',
+    crossGraduation: '0.001',
+    crossPerTurn: '0.2',
+    crossReads: 'diameter',
+    crossCounts: 'up',
+  },
+  {
+    crossUnit: 'in',
+    crossGraduation: '0.001',
+    crossPerTurn: '0.1',
+    crossReads: 'travel',
+    crossCounts: 'down',
+  },
+  {
+    crossUnit: 'mm',
+    crossGraduation: '0.02',
+    crossPerTurn: '4',
+    crossReads: 'diameter',
+    crossCounts: 'down',
+  },
+];
+/** What is otherwise from the beginning. */
+const HIDDEN = ['tip', 'paper'];
+/** What comes between two cuts. */
+const BETWEEN = [
+  'zero',
+  'zero-unknown',
+  'disturbed',
+  'burr',
+  'late-measurement',
+  'own-shallower',
+  'own-deeper',
+  'stopped-early',
+  'tip-broke',
+  'not-taken',
+  'twice',
+  'chip',
+];
+const HAPPENS = [...HIDDEN, ...BETWEEN];
+
+const MOST_STEPS = 400;
+
+/** Sees what is said, what is done on it, and how it really is. */
+export type Trace = (said: Said, item: Item | null, hand: Hand) => void;
+
+/** Plays one story: a random plan on a random lathe, a part of known truth, and a hand that does what it is told. */
+export function obey(seed: number, trace?: Trace): Obeyed {
+  const random = randomFrom(seed);
+  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
+  const starter = pick(STARTERS);
+  const side =
+    starter === 'through-bore' ? 'internal' : starter === 'usual' && random() < 0.3 ? 'internal' : 'external';
+  const proof = pick(PROOFS);
+  const thread = pick<string>(THREADS[side]);
+  const starts = random() < 0.15 ? ' (2 starts)' : '';
+  const inch = !thread.startsWith('M');
+  const hand = inch && random() < 0.2 ? ' LH' : '';
+  const happens = [0.6, 0.25].flatMap((share) => (random() < share ? [pick(HAPPENS)] : []));
+  const request = {
+    thread: `${thread}${inch ? starts : ''}${hand}`,
+    starter,
+    plan: {
+      ...(proof === '' ? {} : { 'proof.evidence.0.kind': proof }),
+      ...(happens.includes('tip') && random() < 0.5 ? { 'tool.tip.kind': 'not-measured' } : {}),
+    },
+    lathe: { ...pick<object>(DIALS), ...pick<object>(CROSS_DIALS) },
+  };
+  const sheet = sheetOfStory(request);
+  const none = { seed, request, story: [], faults: [], fate: 'no-plan', told: true, steps: 0 } as const;
+  if (!sheet.ok) return { ...none, story: [], faults: [] };
+  return new Played(seed, request, new StoryRecord(sheet.value, 'student'), random, happens, trace).play();
+}
+
+class Played {
+  readonly story: Item[] = [];
+  readonly faults: string[] = [];
+  readonly sheet: SheetSaid;
+  readonly hand: Hand;
+  /** Where each start stands, counted from the zero in force, by what was told. */
+  #stands = new Map<number, number>();
+  /** The size that a right observation found since anything was cut or moved. */
+  #seen = false;
+  #told = true;
+  #cuts = 0;
+  /** What is still to come, and after how many cuts. */
+  readonly #between: { what: string; after: number }[];
+
+  constructor(
+    readonly seed: number,
+    readonly request: Readonly<Record<string, unknown>>,
+    readonly record: StoryRecord,
+    readonly random: () => number,
+    readonly happens: readonly string[],
+    readonly trace: Trace | undefined,
+  ) {
+    this.sheet = sheetSaid(record.sheet) as SheetSaid;
+    this.hand = new Hand(this.sheet, this.#truth(), random);
+    // Another tip than was measured is hidden from everybody.
+    this.#told = !(happens.includes('tip') && this.sheet.tip.known);
+    this.#between = happens
+      .filter((what) => BETWEEN.includes(what))
+      .map((what) => ({ what, after: 2 + Math.floor(random() * 10) }));
+  }
+
+  #truth(): Truth {
+    const { unit, side, pitch, starts, tip, limits, workDiameter } = this.sheet;
+    const small = unit === 'in' ? 0.0002 : 0.005;
+    const off = () => (this.random() * 2 - 1) * small;
+    const other = this.happens.includes('tip') ? pitch * 0.03 * this.random() : 0;
+    const { min, max } = limits.pitchDiameter;
+    return {
+      part: {
+        side,
+        pitch,
+        starts,
+        halfAngle: Math.PI / 6,
+        diameter: workDiameter + off(),
+        flat: tip.kind === 'radius' ? 0 : Math.max(0, tip.size + other + off()),
+        radius: tip.kind === 'radius' ? tip.size : 0,
+        spring: 0.04 + 0.12 * this.random(),
+      },
+      zeroGap: this.#gap() + off(),
+      // A nut is a little larger than the largest screw of its class; a plug that much smaller than the least bore.
+      mate:
+        side === 'external'
+          ? max + (max - min) * (0.1 + 0.3 * this.random())
+          : min - (max - min) * (0.1 + 0.3 * this.random()),
+      scatter: small / 2,
+    };
+  }
+
+  #gap(): number {
+    return this.happens.includes('paper') ? (this.sheet.unit === 'in' ? 0.003 : 0.075) : 0;
+  }
+
+  play(): Obeyed {
+    let steps = 0;
+    for (; steps < MOST_STEPS; steps += 1) {
+      const said = saidNow(this.record) as Said;
+      if (said.phase === 'ended') break;
+      if (this.#happened(said)) continue;
+      const item = this.#answer(said);
+      this.trace?.(said, item, this.hand);
+      if (item === null) {
+        this.faults.push(`nothing can be done: ${said.phase} ${said.because.join(' ')}`);
+        break;
+      }
+      this.#do(item);
+      if (this.faults.length > 0) break;
+    }
+    if (steps === MOST_STEPS) this.faults.push('it never ends');
+    const { seed, request, story, faults } = this;
+    return { seed, request, story, faults, fate: this.#fate(), told: this.#told, steps };
+  }
+
+  #do(item: Item): boolean {
+    this.story.push(item);
+    this.record.madeBy.push([]);
+    const refused = doItem(this.record, item);
+    if (refused !== null)
+      this.faults.push(`refused: ${JSON.stringify(item)}: ${refused.code}, ${refused.message}`);
+    return refused === null;
+  }
+
+  /** Something comes between, each once, after a few cuts. */
+  #happened(said: Said): boolean {
+    const due = this.#between.find(({ after }) => after <= this.#cuts);
+    if (due === undefined || said.phase !== 'cut') return false;
+    this.#between.splice(this.#between.indexOf(due), 1);
+    return this.#comes(due.what, said);
+  }
+
+  #comes(what: string, said: Said): boolean {
+    const scatter = this.sheet.unit === 'in' ? 0.002 : 0.05;
+    const off = () => this.random() * 2 - 1;
+    const { start } = said;
+    const { graduation } = this.sheet.feed;
+    const from = this.#stands.get(start) ?? 0;
+    switch (what) {
+      case 'zero':
+        return this.#newZero(off() * (scatter / 2), { do: 'zero', by: 'metal', value: scatter / 2 });
+      case 'zero-unknown':
+        return this.#newZero(off() * scatter, { do: 'zero', by: 'metal' });
+      case 'tip-broke':
+        this.#seen = false;
+        return this.#do({ do: 'event', id: 'tip-broke' });
+      case 'disturbed':
+        this.hand.shift = { x: (off() * scatter) / 2, depth: off() * scatter };
+        this.#seen = false;
+        return this.#do({ do: 'event', id: 'disturbed' });
+      case 'burr':
+        this.hand.burr = true;
+        return false;
+      case 'chip':
+        this.hand.chip = this.sheet.unit === 'in' ? 0.002 : 0.05;
+        this.#told = false;
+        return false;
+      case 'stopped-early':
+        return this.#do({ do: 'event', id: 'stopped-early' });
+      case 'late-measurement':
+        return this.#measureUnasked();
+      case 'own-shallower':
+        return this.#ownCut(start, Math.min(round(from + graduation), said.counted));
+      case 'own-deeper': {
+        const counted = round(said.counted + (1 + Math.floor(this.random() * 2)) * graduation);
+        const past = said.deepest !== null && counted > said.deepest;
+        return !past && this.#ownCut(start, counted);
+      }
+      case 'not-taken':
+        this.#told = false;
+        this.#cut(start, said.counted);
+        // Nobody knows from where the next cut feeds.
+        this.#stands.delete(start);
+        return this.#do({ do: 'cut', reading: null, start });
+      case 'twice': {
+        const done = this.#do({ do: 'cut' }) && this.#do({ do: 'strike', item: this.story.length - 1 });
+        return done;
+      }
+      default:
+        return false;
+    }
+  }
+
+  #newZero(off: number, item: Item): boolean {
+    const start = this.hand.lastStart;
+    const at = this.#stands.get(start) ?? 0;
+    this.hand.nest(start, off);
+    this.#stands = new Map([...this.#stands].map(([each, stood]) => [each, stood - at]));
+    this.#seen = false;
+    return this.#do(item);
+  }
+
+  #ownCut(start: number, counted: number): boolean {
+    this.#cut(start, counted);
+    return this.#do({ do: 'cut', counted, start });
+  }
+
+  #measureUnasked(): boolean {
+    const evidence = this.sheet.proof.find(({ kind }) => kind === 'wires' || kind === 'thread-micrometer');
+    if (evidence === undefined) return false;
+    const quantity = evidence.kind === 'wires' ? 'over-wires' : 'pitch-diameter';
+    const value = this.hand.measure(quantity, this.#wire());
+    if (value === null) return false;
+    this.#seen = true;
+    return this.#do({ do: 'measure', evidence: evidence.id, places: { middle: round(value) }, final: false });
+  }
+
+  #wire(): number {
+    const evidence = this.record.sheet.wires;
+    return evidence.diameter;
+  }
+
+  #answer(said: Said): Item | null {
+    const { expects, phase } = said;
+    if (phase === 'cut') return this.#toldCut(said);
+    if (phase === 'proven') return { do: 'end', as: 'accepted' };
+    if (phase === 'past-saving') return { do: 'end', as: 'scrapped', cause: 'past its limit' };
+    if (phase === 'zero') {
+      this.#newZero((this.random() * 2 - 1) * (this.sheet.unit === 'in' ? 0.002 : 0.05), {
+        do: 'zero',
+        by: 'metal',
+      });
+      return { do: 'note' };
+    }
+    if (phase === 'enough') this.#checkEnough(said);
+    if (expects === null) return null;
+    switch (expects.do) {
+      case 'step':
+        if (expects.id === 'touch-off' && this.happens.includes('paper'))
+          return { do: 'zero', by: 'paper', value: this.#gap() };
+        return { do: 'step', id: expects.id };
+      case 'sign':
+        return { do: 'sign', id: expects.id };
+      case 'stop':
+        return { do: 'stop', stop: expects.stop, answer: this.#look(expects) };
+      case 'find':
+        return this.#find(expects);
+      case 'try':
+        return this.#tryIt(said, expects);
+      case 'measure':
+        return this.#measure(expects);
+      default:
+        return null;
+    }
+  }
+
+  #toldCut(said: Said): Item {
+    const counted = this.hand.countedOf(said);
+    const stands = this.#stands.get(said.start) ?? this.#stands.get(0) ?? 0;
+    const { graduation } = this.sheet.feed;
+    if (Math.abs(counted - said.counted) > 1e-6)
+      this.faults.push(`reading ${said.reading} is not ${said.counted}`);
+    if (this.#stands.has(said.start) && Math.abs(counted - stands - (said.infeed ?? NaN)) > 1e-6)
+      this.faults.push(`infeed ${said.infeed} from ${stands} to ${counted}`);
+    if ((said.infeed ?? 0) < -1e-9) this.faults.push(`told to back off by ${said.infeed}`);
+    if (!said.sentence.includes(said.reading)) this.faults.push(`the sentence names no ${said.reading}`);
+    if (
+      Math.abs(counted / graduation - Math.round(counted / graduation)) > 1e-3 &&
+      !this.happens.includes('own')
+    )
+      this.faults.push(`${counted} is between two graduations`);
+    const before = this.#metal();
+    this.#cut(said.start, counted);
+    const after = this.#metal();
+    if (
+      this.#seen &&
+      this.#told &&
+      before !== null &&
+      before >= 0 &&
+      after !== null &&
+      after < -this.#graduation()
+    )
+      this.faults.push(`told to cut past the limit, by ${(-after).toFixed(5)} (${said.because.join(' ')})`);
+    this.#seen = this.#seen && !said.because.includes('carried-row');
+    return { do: 'cut' };
+  }
+
+  #cut(start: number, counted: number): void {
+    this.#cuts += 1;
+    this.hand.cut(start, counted);
+    this.#stands.set(start, counted);
+  }
+
+  /** Diameter left to the limit beyond which nothing brings metal back; null while there is no thread. */
+  #metal(): number | null {
+    const size = this.hand.groove.functional();
+    const { min, max } = this.sheet.limits.pitchDiameter;
+    return size === null ? null : this.sheet.side === 'external' ? size - min : max - size;
+  }
+
+  /** What one graduation does to the diameter. */
+  #graduation(): number {
+    const travel = this.hand.travelOf(this.sheet.feed.graduation);
+    return 2 * travel * Math.cos((this.sheet.angle * Math.PI) / 180) + 2 * this.hand.truth.scatter;
+  }
+
+  #checkEnough(said: Said): void {
+    const size = this.hand.groove.functional();
+    const { min, max } = this.sheet.limits.pitchDiameter;
+    const slack = this.#graduation();
+    const far =
+      size === null ||
+      (this.sheet.side === 'external' ? size > max + slack + (max - min) : size < min - slack - (max - min));
+    if (far && this.#told) this.faults.push(`told that it is enough at ${size} (${said.because.join(' ')})`);
+  }
+
+  #look({ check, answers }: NonNullable<Said['expects']>): string {
+    if (check === 'gauge') return this.hand.gauge() === 'go-stops' ? 'no' : 'yes';
+    if (check === 'crest-flat' || check === 'dye')
+      return (this.#metal() ?? 1) < this.#graduation() * 3 ? 'yes' : 'no';
+    if (check === 'deburr' || check === 'file') this.hand.burr = false;
+    return answers?.[0] ?? 'done';
+  }
+
+  #find({ evidence, final, answers }: NonNullable<Said['expects']>): Item {
+    if (answers?.includes('go-stops') === true) {
+      this.#seen = true;
+      return { do: 'find', evidence, answer: this.hand.gauge(), final };
+    }
+    if (answers !== null) return { do: 'find', evidence, answer: 'yes', final };
+    return { do: 'find', evidence, value: this.sheet.pitch / 8, final };
+  }
+
+  #tryIt(
+    said: Said,
+    { evidence, stop, bothEnds, toShoulder, crest, final }: NonNullable<Said['expects']>,
+  ): Item {
+    if (said.phase === 'stop' || crest) this.hand.burr = false;
+    const answer = this.hand.tryMate();
+    this.#seen = !this.hand.burr;
+    return {
+      do: 'try',
+      evidence,
+      ...(stop === null ? {} : { stop }),
+      answer,
+      end: bothEnds ? 'both' : 'one',
+      ...(toShoulder ? { toShoulder: true } : {}),
+      ...(crest ? { crest: round(this.hand.crest()) } : {}),
+      final,
+    };
+  }
+
+  #measure({ evidence, quantity, places, wire, crest, final }: NonNullable<Said['expects']>): Item | null {
+    if (quantity === undefined) return null;
+    const read = () => round(this.hand.measure(quantity, wire) ?? 0);
+    if (this.hand.measure(quantity, wire) === null) {
+      this.faults.push('asked to measure where there is no thread yet');
+      return null;
+    }
+    this.hand.burr = false;
+    this.#seen = true;
+    return {
+      do: 'measure',
+      evidence,
+      places: Object.fromEntries(places.map((place) => [place, read()])),
+      ...(crest ? { crest: round(this.hand.crest()) } : {}),
+      final,
+    };
+  }
+
+  #fate(): Obeyed['fate'] {
+    const size = this.hand.groove.functional();
+    const { min, max } = this.sheet.limits.pitchDiameter;
+    const grad = this.#graduation();
+    if (size === null) return 'outside';
+    // What a nut or a plug can not tell of a class nobody can: the loose side of it alone is looked at.
+    const byMate = this.sheet.proof.every(({ kind }) => kind === 'nut' || kind === 'mate');
+    const [low, high] =
+      byMate && this.sheet.side === 'external'
+        ? [min, this.hand.truth.mate]
+        : byMate
+          ? [this.hand.truth.mate, max]
+          : [min, max];
+    if (size >= low && size <= high) return 'inside';
+    return size >= low - grad && size <= high + grad ? 'within-a-graduation' : 'outside';
+  }
+}
+
+const round = (value: number) => Math.round(value * 1e5) / 1e5;
+
+/** The same story as a request: what is printed can be asked again on the command line. */
+export const asRequest = ({ request, story }: Obeyed): string => JSON.stringify({ ...request, story });
