@@ -172,7 +172,7 @@ function cut(record: StoryRecord, item: Item): Done {
     ? figureOnDial(sheet, item)
     : (advice.cut?.reading ?? prediction.next?.dialReading.value ?? null);
   if (typeof to === 'string') return refused('out-of-range', to);
-  const row = (own ? prediction.next : advice.cut?.row) ?? null;
+  const row = advice.cut === null ? prediction.next : advice.cut.row;
   const asRow = !own && row !== null && to !== null && Math.abs(row.dialReading.value - to) < 1e-9;
   const fields: EntryFields = {
     kind: 'pass',

@@ -1,3 +1,4 @@
+import { isUnsafeMark, safeMarks } from '@/core/exercise/record/advice/safe-marks';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { Sheet, SheetPass } from '@/core/exercise/sheet/sheet';
 import { DRIVE_DATA } from '@/core/machine/technique/drives';
@@ -28,19 +29,27 @@ export function PassTitle({ sheet, next, total }: { sheet: Sheet; next: SheetPas
   );
 }
 
-export function NoInfeedFirst({ segment }: Pick<Prediction, 'segment'>) {
-  if (!segment.wantsPassAtNoInfeed) return null;
+/** A mark that was caught: not the one that this plan keeps to, or one that does not bring the tool back into its groove. */
+export function OtherMark({
+  sheet,
+  prediction,
+  cut,
+}: {
+  sheet: Sheet;
+  prediction: Prediction;
+  cut: NextCut;
+}) {
+  const safe = safeMarks(sheet, prediction).marks;
+  if (cut.otherMark)
+    return (
+      <Message tone="warning">{`The first cut caught dial mark ${prediction.firstMark}: this plan wants always the same.`}</Message>
+    );
+  if (!cut.catches || prediction.firstMark === null || !isUnsafeMark(sheet, prediction, cut.mark))
+    return null;
   return (
     <Message tone="warning">
-      The part was disturbed: first a pass at no infeed, and look whether the tool runs in its groove.
+      {`Dial mark ${cut.mark} does not bring the tool back into its groove; ${safe.join(', ')} do. Did the tool touch? Then stop and look for a second groove: “Something happened”.`}
     </Message>
-  );
-}
-
-export function OtherMark({ cut, firstMark }: { cut: NextCut } & Pick<Prediction, 'firstMark'>) {
-  if (!cut.otherMark) return null;
-  return (
-    <Message tone="warning">{`The first cut caught dial mark ${firstMark}: this plan wants always the same.`}</Message>
   );
 }
 

@@ -1,4 +1,5 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { adviseOn } from '@/core/exercise/record/advice/advise';
 import { predict } from '@/core/exercise/record/state/predict';
 import type { EntryContent } from '@/core/exercise/record/entry/kinds';
 import { goodSteps, measuredAt, plannedWork, recordOf, sheetOf, stepDone } from '@/core/test/record';
@@ -18,6 +19,25 @@ const cuts = plannedWork(sheet);
 const ready = goodSteps(sheet);
 const [wires] = sheet.proof as [(typeof sheet.proof)[number]];
 const progressOf = (contents: EntryContent[]) => predict(sheet, recordOf(contents));
+/** What the record says of the work, and what is advised by it. */
+const workOf = (contents: EntryContent[], of = sheet) => {
+  const entries = recordOf(contents);
+  const prediction = predict(of, entries);
+  return { sheet: of, prediction, advice: adviseOn(of, entries, prediction) };
+};
+const passPanel = (work: ReturnType<typeof workOf>, more: Partial<Parameters<typeof PassPanel>[0]> = {}) =>
+  render(passes(work, more));
+const passes = (work: ReturnType<typeof workOf>, more: Partial<Parameters<typeof PassPanel>[0]> = {}) => (
+  <PassPanel
+    {...work}
+    canRecord
+    add={accept()}
+    onScratch={jest.fn()}
+    onStep={jest.fn()}
+    onMeasure={jest.fn()}
+    {...more}
+  />
+);
 const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
 const refuse = (field: string, message: string) =>
   jest.fn(() => Promise.resolve({ ok: false as const, message, fields: { [field]: message } }));
@@ -26,16 +46,7 @@ describe('the next pass', () => {
   test('“cut as planned” sends the planned pass, without a reading', async () => {
     const add = accept();
     const onScratch = jest.fn();
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={progressOf(goodSteps(sheet))}
-        canRecord
-        add={add}
-        onScratch={onScratch}
-        onStep={jest.fn()}
-      />,
-    );
+    passPanel(workOf(goodSteps(sheet)), { add, onScratch });
     expect(screen.getByTestId('next-reading').textContent).toContain('0.002');
     fireEvent.click(screen.getByRole('button', { name: 'Cut as planned' }));
     await waitFor(() => expect(onScratch).toHaveBeenCalled());
@@ -45,18 +56,10 @@ describe('the next pass', () => {
   test('a drive of a later release stands in the way, and “as you were shown” is no fault', async () => {
     const later = readSheet({ ...sheet, way: { ...sheet.way, drive: 'belt' } });
     const add = accept();
-    const prediction = predict(later, recordOf(ready));
     render(
       <>
         <NotKnownNote sheet={later} />
-        <PassPanel
-          sheet={later}
-          prediction={prediction}
-          canRecord
-          add={add}
-          onScratch={jest.fn()}
-          onStep={jest.fn()}
-        />
+        {passes(workOf(ready, later), { add })}
       </>,
     );
     expect(screen.getByText(/Not known here: How the cut is driven\./)).not.toBeNull();
@@ -69,16 +72,7 @@ describe('the next pass', () => {
 
   test('a refused own reading stays as typed, with its message', async () => {
     const add = refuse('reading', 'Use a decimal point: 0.012.');
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={progressOf(ready)}
-        canRecord
-        add={add}
-        onScratch={jest.fn()}
-        onStep={jest.fn()}
-      />,
-    );
+    passPanel(workOf(ready), { add });
     const own = screen.getByLabelText('Own reading of the compound');
     fireEvent.change(own, { target: { value: '0,012' } });
     fireEvent.click(screen.getByRole('button', { name: 'Record own reading' }));
@@ -89,16 +83,7 @@ describe('the next pass', () => {
   test('an open hold point stands in the way; to cut all the same is asked twice and sent as such', async () => {
     const add = accept();
     const open = goodSteps(sheet).filter((each) => each.kind !== 'sign-off');
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={progressOf(open)}
-        canRecord
-        add={add}
-        onScratch={jest.fn()}
-        onStep={jest.fn()}
-      />,
-    );
+    passPanel(workOf(open), { add });
     expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
     expect(screen.getByRole('region', { name: 'What stands in the way' }).textContent).toContain(
       'Instructor looks: hold point',
@@ -111,53 +96,28 @@ describe('the next pass', () => {
 
   test('a wrong value at a critical step leads back to it', () => {
     const onStep = jest.fn();
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={progressOf([...ready, stepDone('compound', 60)])}
-        canRecord
-        add={accept()}
-        onScratch={jest.fn()}
-        onStep={onStep}
-      />,
-    );
+    passPanel(workOf([...ready, stepDone('compound', 60)]), { onStep });
     fireEvent.click(screen.getByRole('button', { name: 'Go to it' }));
     expect(onStep).toHaveBeenCalledWith('compound');
   });
 
   test('says when the plan goes past the measured target', () => {
     const feeding = cuts.filter(({ kind }) => kind !== 'measurement').slice(0, 11);
-    const measured = progressOf([
+    const measured = workOf([
       ...ready,
       ...feeding,
       measuredAt(sheet, sheet.wires.overWires.target + 0.0008, 'mid'),
     ]);
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={measured}
-        canRecord
-        add={accept()}
-        onScratch={jest.fn()}
-        onStep={jest.fn()}
-      />,
-    );
-    expect(screen.getByText(/By your measurement stop at/)).not.toBeNull();
+    passPanel(measured);
+    // 0.0008 over the target: nothing that this dial can set is left of it, and the row would go past it.
+    expect(screen.getByRole('heading', { name: 'Stop: it is enough' })).not.toBeNull();
+    expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
   });
 
   test('a stop that is due comes before the next cut, and can be passed over', async () => {
     const add = accept();
     const third = cuts.findIndex(({ kind }) => kind === 'stop');
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={progressOf([...ready, ...cuts.slice(0, third)])}
-        canRecord
-        add={add}
-        onScratch={jest.fn()}
-        onStep={jest.fn()}
-      />,
-    );
+    passPanel(workOf([...ready, ...cuts.slice(0, third)]), { add });
     expect(screen.getByRole('region', { name: 'Stop: Form' })).not.toBeNull();
     expect(screen.queryByRole('button', { name: 'Cut as planned' })).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'Pass it over' }));
@@ -167,16 +127,7 @@ describe('the next pass', () => {
   });
 
   test('when all is cut there is nothing to cut as planned', () => {
-    render(
-      <PassPanel
-        sheet={sheet}
-        prediction={progressOf([...ready, ...cuts])}
-        canRecord={false}
-        add={accept()}
-        onScratch={jest.fn()}
-        onStep={jest.fn()}
-      />,
-    );
+    passPanel(workOf([...ready, ...cuts]), { canRecord: false });
     expect(screen.getByRole('heading', { name: 'All planned passes are cut' })).not.toBeNull();
     expect(screen.queryByRole('button')).toBeNull();
   });
@@ -187,16 +138,7 @@ test('a blank that measures otherwise than planned: one touch figures the passes
   const other = goodSteps(sheet).map((each) =>
     each.kind === 'step' && each.stepId === 'blank' ? { ...each, value: 0.742 } : each,
   );
-  render(
-    <PassPanel
-      sheet={sheet}
-      prediction={progressOf(other)}
-      canRecord
-      add={add}
-      onScratch={jest.fn()}
-      onStep={jest.fn()}
-    />,
-  );
+  passPanel(workOf(other), { add });
   expect(screen.getByText(/The blank measures/).textContent).toContain(
     '0.7420 in; these passes are figured for 0.7440',
   );
@@ -398,8 +340,7 @@ describe('the nut as the proof', () => {
     const entries = recordOf([...goodSteps(byNut), ...done]);
     render(
       <ProvePanel
-        sheet={byNut}
-        prediction={predict(byNut, entries)}
+        {...workOf([...goodSteps(byNut), ...done], byNut)}
         entries={entries}
         canRecord
         mayLook={false}
@@ -413,7 +354,7 @@ describe('the nut as the proof', () => {
   });
 });
 
-test('what the nut says to take is one touch away, at the reading that the dial shows then', async () => {
+test('what the nut lets take is the large figure, the planned one small beside it; one touch cuts it', async () => {
   const byNut = sheetOf({ 'proof.evidence.0.kind': 'nut', 'work.diameter': '0.7440' });
   const add = accept();
   const tight: EntryContent = {
@@ -428,25 +369,19 @@ test('what the nut says to take is one touch away, at the reading that the dial 
     reading: 0.04,
   };
   const at = plannedWork(byNut).slice(0, 9);
-  const entries = recordOf([...goodSteps(byNut), ...at, tight]);
-  const prediction = predict(byNut, entries);
-  render(
-    <PassPanel
-      sheet={byNut}
-      prediction={prediction}
-      canRecord
-      add={add}
-      onScratch={jest.fn()}
-      onStep={jest.fn()}
-    />,
-  );
-  const more = prediction.nut!.reckoning.nextInfeed!;
-  const to = Math.round((prediction.reading.value + more) * 1000) / 1000;
-  fireEvent.click(
-    screen.getByRole('button', { name: `Cut ${more} in more instead: compound to ${to.toFixed(3)}` }),
-  );
+  const last = at.findLast(({ kind }) => kind === 'pass') as EntryContent;
+  // Clean, and at no infeed, it is as tight as before.
+  const work = workOf([...goodSteps(byNut), ...at, tight, last, tight], byNut);
+  passPanel(work, { add });
+  const { prediction } = work;
+  const to = Math.round((prediction.reading.value + prediction.nut!.reckoning.nextInfeed!) * 1000) / 1000;
+  expect(screen.getByTestId('next-reading').textContent).toBe(to.toFixed(3));
+  expect(screen.getByText(/Planned:/).textContent).toContain(prediction.next?.dialReading.value.toFixed(3));
+  fireEvent.click(screen.getByRole('button', { name: 'Cut as advised' }));
   await waitFor(() =>
-    expect(add).toHaveBeenCalledWith(expect.objectContaining({ kind: 'pass', reading: String(to) })),
+    expect(add).toHaveBeenCalledWith(
+      expect.objectContaining({ kind: 'pass', plannedPass: '', counted: String(to) }),
+    ),
   );
 });
 

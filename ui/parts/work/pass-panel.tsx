@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import type { Advice } from '@/core/exercise/record/advice/advice';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
@@ -10,12 +11,11 @@ import { Field } from '@/ui/kit/field';
 import { Message } from '@/ui/kit/message';
 import { bandText } from '@/ui/units/band-text';
 import { useShowLength } from '@/ui/units/display-unit';
-import { AllCut } from './all-cut';
+import { AdviceNow } from './advice-now';
 import { BlocksPanel } from './blocks-panel';
-import { CutByNut } from './cut-by-nut';
 import { EventDialog } from './event-dialog';
 import { ImpliedSays } from './implied-says';
-import { DrivenBy, NoInfeedFirst, OtherMark } from './next-cut';
+import { DrivenBy, OtherMark } from './next-cut';
 import { NextPass } from './next-pass';
 import { useNextCut } from './use-next-cut';
 import { OwnCut } from './own-cut';
@@ -28,24 +28,28 @@ import type { AttemptRecord } from './use-record';
 export function PassPanel({
   sheet,
   prediction,
+  advice,
   canRecord,
   add,
   onScratch,
   onStep,
+  onMeasure,
 }: {
   sheet: Sheet;
   prediction: Prediction;
+  advice: Advice;
   canRecord: boolean;
   add: AttemptRecord['add'];
   /** The first pass is cut: time to check the pitch. */
   onScratch: () => void;
   onStep: (stepId: string) => void;
+  onMeasure: () => void;
 }) {
-  const cut = useNextCut(sheet, prediction, add);
+  const cut = useNextCut(sheet, prediction, advice, add);
   const [happened, setHappened] = useState(false);
-  const { next, reading, remaining, cuts, passes, blocks, due } = prediction;
-  const stop = remaining?.stopReading ?? null;
-  const pastStop = next !== null && stop !== null && next.dialReading.value > stop.value + 1e-9;
+  const [otherwise, setOtherwise] = useState(false);
+  const { next, reading, cuts, blocks, due } = prediction;
+  const advised = advice.cut;
   async function record(fields: EntryFields): Promise<boolean> {
     const recorded = await cut.record(fields);
     if (recorded && cuts.length === 0) onScratch();
@@ -64,33 +68,43 @@ export function PassPanel({
           }
         />
       ) : due !== null ? (
-        <StopPanel sheet={sheet} prediction={prediction} due={due} canRecord={canRecord} add={add} />
+        <StopPanel
+          sheet={sheet}
+          prediction={prediction}
+          due={due}
+          canRecord={canRecord}
+          add={add}
+          onMeasure={null}
+        />
       ) : (
         <>
-          {next === null ? (
-            <AllCut sheet={sheet} prediction={prediction} />
+          {advised === null ? (
+            <AdviceNow
+              sheet={sheet}
+              prediction={prediction}
+              advice={advice}
+              canRecord={canRecord}
+              add={add}
+              onMeasure={onMeasure}
+              onHappened={() => setHappened(true)}
+              onCutOn={() => setOtherwise(true)}
+              onEnd={null}
+            />
           ) : (
-            <NextPass sheet={sheet} prediction={prediction} next={next} total={passes.length} />
+            <NextPass sheet={sheet} prediction={prediction} advice={advice} cut={advised} />
           )}
-          <NoInfeedFirst segment={prediction.segment} />
           <Refigure sheet={sheet} prediction={prediction} canRecord={canRecord} add={add} />
-          {pastStop && (
-            <Message tone="warning">
-              By your measurement stop at {shownOnSheet(stop, sheet)} {stop.unit}: the planned reading goes
-              past the target.
-            </Message>
-          )}
-          {canRecord && (
+          {canRecord && (advised !== null || otherwise) && (
             <div className="grid max-w-2xl gap-3">
               <div className="flex items-end gap-3">
-                {next !== null && (
+                {advised !== null && (
                   <Button
                     tone="main"
                     size="bench"
                     className="min-h-16 flex-1 text-2xl"
                     onClick={() => void record({})}
                   >
-                    Cut as planned
+                    {advised.row === null ? 'Cut as advised' : 'Cut as planned'}
                   </Button>
                 )}
                 {cut.catches && (
@@ -103,8 +117,7 @@ export function PassPanel({
                   />
                 )}
               </div>
-              <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
-              <OtherMark cut={cut} firstMark={prediction.firstMark} />
+              <OtherMark sheet={sheet} prediction={prediction} cut={cut} />
               {cut.cycle !== undefined && (
                 <div className="grid gap-1">
                   <div className="flex items-center justify-between gap-2">
@@ -126,7 +139,7 @@ export function PassPanel({
       )}
       <Standing sheet={sheet} prediction={prediction} />
       <ImpliedSays sheet={sheet} implied={prediction.implied} />
-      {canRecord && (blocks.length > 0 || due !== null) && (
+      {canRecord && (blocks.length > 0 || due !== null || (advised === null && !otherwise)) && (
         <div>
           <Button onClick={() => setHappened(true)}>Something happened…</Button>
         </div>

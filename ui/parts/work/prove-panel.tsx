@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { GAUGE_ANSWERS, GAUGE_WORDS } from '@/core/exercise/record/entry/kinds/finding';
+import type { Advice } from '@/core/exercise/record/advice/advice';
 import { isKind, liveEntries, type Entry } from '@/core/exercise/record/entry/entry';
 import { sizeByCrestFlat } from '@/core/exercise/record/state/crest-of-record';
 import type { Prediction } from '@/core/exercise/record/state/predict';
@@ -25,6 +26,7 @@ import type { AttemptRecord } from './use-record';
 export function ProvePanel({
   sheet,
   prediction,
+  advice,
   entries,
   canRecord,
   mayLook,
@@ -33,6 +35,7 @@ export function ProvePanel({
 }: {
   sheet: Sheet;
   prediction: Prediction;
+  advice: Advice;
   entries: readonly Entry[];
   canRecord: boolean;
   /** Whoever may judge what no figure shows. */
@@ -84,10 +87,10 @@ export function ProvePanel({
                     </p>
                   ) : (
                     <Trial
-                      key={prediction.next === null ? 'at the end' : 'on the way'}
+                      key={asksFinally(advice) ? 'at the end' : 'on the way'}
                       sheet={sheet}
                       evidence={evidence}
-                      atEnd={prediction.next === null}
+                      atEnd={asksFinally(advice)}
                       add={add}
                     />
                   ))}
@@ -132,6 +135,9 @@ export function ProvePanel({
     </div>
   );
 }
+
+/** Whether the advice asks for the final answer now. */
+const asksFinally = ({ expects }: Advice): boolean => expects !== null && 'final' in expects && expects.final;
 
 /** Tried on the way, or for good: said before the answer. While passes are left it is on the way until somebody says otherwise. */
 function Trial({

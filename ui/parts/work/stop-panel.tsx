@@ -10,7 +10,6 @@ import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { AnswerButtons } from './answer-buttons';
 import { FlankPictures } from './flank-pictures';
-import { NutSays } from './nut-says';
 import { TrialForm } from './trial-form';
 import type { AttemptRecord } from './use-record';
 
@@ -21,12 +20,15 @@ export function StopPanel({
   due: { stop },
   canRecord,
   add,
+  onMeasure,
 }: {
   sheet: Sheet;
   prediction: Prediction;
   due: StopProgress;
   canRecord: boolean;
   add: AttemptRecord['add'];
+  /** To where it is measured; null where that stands beside it. */
+  onMeasure: (() => void) | null;
 }) {
   const [problem, setProblem] = useState<string | null>(null);
   const data = stopData(stop.check);
@@ -48,13 +50,18 @@ export function StopPanel({
       <p className="text-2xl">{stop.asks}</p>
       {stop.check === 'form' && <FlankPictures />}
       {stop.check === 'crest-flat' && <CrestWanted prediction={prediction} sheet={sheet} />}
-      {prediction.nut !== null && isTrial(stop.check) && <NutSays sheet={sheet} nut={prediction.nut} />}
       {canRecord && (
         <>
           {isTrial(stop.check) ? (
             <TrialForm sheet={sheet} evidence={evidence} stopId={stop.id} purpose="mid" add={add} />
           ) : stop.check === 'wires' ? (
-            <Message tone="note">Measure at the right, and record it to go on cutting.</Message>
+            onMeasure === null ? (
+              <Message tone="note">Measure at the right, and record it to go on cutting.</Message>
+            ) : (
+              <Button size="bench" tone="main" className="min-h-16" onClick={onMeasure}>
+                Measure now
+              </Button>
+            )
           ) : (
             <AnswerButtons
               label={data?.asks ?? stop.title}

@@ -1,15 +1,20 @@
 import { useState } from 'react';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import type { Advice } from '@/core/exercise/record/advice/advice';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { catchesMarks } from '@/core/machine/technique/drives';
 import { useKept } from '@/ui/shell/kept';
 import type { Added } from './use-record';
 
+/** Phases in which a cut goes against a look that said no, or a zero that is still to be taken. */
+const AGAINST: readonly Advice['phase'][] = ['stop', 'zero'];
+
 /** What is said of the next cut before it is recorded, and how it is: at the desk as at the bench. */
 export function useNextCut(
   sheet: Sheet,
-  { next, drive: foretold, firstMark }: Prediction,
+  { next, drive: foretold, firstMark, start }: Prediction,
+  { cut, phase }: Advice,
   add: (fields: EntryFields) => Promise<Added>,
 ) {
   const [mark, setMark] = useKept('mark-caught', '');
@@ -21,12 +26,20 @@ export function useNextCut(
   const drive = cycle?.drive ?? foretold;
   const catches = catchesMarks(drive);
 
+  /** Records the cut that is advised, or an own one: by its reading, by the cross slide, or with none taken. */
   async function record(fields: EntryFields): Promise<boolean> {
+    const own = ['reading', 'crossSlide', 'notTaken'].some((name) => name in fields) || cut === null;
+    const row = cut === null ? next : cut.row;
+    const asItsRow = row !== null && cut !== null && Math.abs(row.dialReading.value - cut.reading) < 1e-9;
     const added = await add({
       kind: 'pass',
-      plannedPass: next === null ? '' : String(next.n),
+      plannedPass: row === null ? '' : String(row.n),
       drive,
       mark: catches ? mark : '',
+      ...(own || asItsRow ? {} : { start: String(cut.start), counted: String(cut.reading) }),
+      ...(own && row === null ? { start: String(cut?.start ?? start) } : {}),
+      // Against what the page advises: recorded as such.
+      ...(AGAINST.includes(phase) ? { allTheSame: 'yes' } : {}),
       ...fields,
     });
     setProblem(added.ok ? null : (added.fields.reading ?? added.fields.crossSlide ?? added.message));

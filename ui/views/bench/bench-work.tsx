@@ -2,6 +2,8 @@
 
 import { useState, type ReactNode } from 'react';
 import { ListChecks, Ruler, ScrollText, TriangleAlert, Undo2, House } from 'lucide-react';
+import type { Advice } from '@/core/exercise/record/advice/advice';
+import { adviseOn } from '@/core/exercise/record/advice/advise';
 import { notLookedOver } from '@/core/exercise/record/state/leading';
 import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import { recordLines } from '@/core/exercise/record/shown/record-lines';
@@ -112,6 +114,7 @@ function Piece({ attemptId, home, onHome, line }: BenchWorkProps) {
 function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
   const { attempt, entries, add, leads } = record;
   const prediction = predict(sheet, entries);
+  const advice = adviseOn(sheet, entries, prediction);
   const [place, setPlace] = useState<Place>('now');
   const [happened, setHappened] = useState(false);
   const [undoing, setUndoing] = useState(false);
@@ -120,7 +123,8 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
   const canRecord = attempt !== null && !attempt.marked && !handedIn;
   const proven = prediction.state === 'measured' || prediction.final !== null;
   const late = notLookedOver(entries);
-  const stepId = typeof place === 'object' ? place.stepId : stepOf(presentOf(sheet, prediction), place);
+  const stepId =
+    typeof place === 'object' ? place.stepId : stepOf(presentOf(sheet, prediction, advice), place);
   const step = sheet.steps.find(({ id }) => id === stepId);
   const groove = <GrooveNow sheet={sheet} entries={entries} prediction={prediction} />;
   const tab = (id: Exclude<Place, object>, text: string, icon: ReactNode) => (
@@ -166,8 +170,11 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
               record={record}
               sheet={sheet}
               prediction={prediction}
+              advice={advice}
               entries={entries}
               canRecord={canRecord && leads}
+              onHappened={() => setHappened(true)}
+              onEnd={() => setEnding(true)}
             />
           )}
         </div>
@@ -200,7 +207,7 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
         {canRecord && prediction.state !== 'not-begun' && (
           <Button
             size="bench"
-            tone={proven || prediction.next === null ? 'main' : 'plain'}
+            tone={advice.phase === 'proven' || advice.phase === 'past-saving' ? 'main' : 'plain'}
             className="min-h-16 flex-1"
             onClick={() => setEnding(true)}
           >
@@ -234,16 +241,22 @@ function Shown({
   record: { add, attempt },
   sheet,
   prediction,
+  advice,
   entries,
   canRecord,
+  onHappened,
+  onEnd,
 }: {
   place: Place;
   setPlace: (place: Place) => void;
   record: BenchRecord;
   sheet: Sheet;
   prediction: Prediction;
+  advice: Advice;
   entries: readonly Entry[];
   canRecord: boolean;
+  onHappened: () => void;
+  onEnd: () => void;
 }) {
   if (place === 'steps')
     return (
@@ -275,6 +288,7 @@ function Shown({
       <ProvePanel
         sheet={sheet}
         prediction={prediction}
+        advice={advice}
         entries={entries}
         canRecord={canRecord}
         mayLook={false}
@@ -304,7 +318,7 @@ function Shown({
   const present =
     typeof place === 'object'
       ? ({ kind: 'step', stepId: place.stepId } as const)
-      : presentOf(sheet, prediction);
+      : presentOf(sheet, prediction, advice);
   if (present.kind === 'set-up-page')
     return (
       <SetUpPage
@@ -352,15 +366,25 @@ function Shown({
       />
     );
   if (due !== null)
-    return due.stop.check === 'wires' ? (
-      <>
-        <StopPanel sheet={sheet} prediction={prediction} due={due} canRecord={canRecord} add={add} />
-        <Button size="bench" tone="main" className="mt-4 min-h-16" onClick={() => setPlace('prove')}>
-          Measure now
-        </Button>
-      </>
-    ) : (
-      <StopPanel sheet={sheet} prediction={prediction} due={due} canRecord={canRecord} add={add} />
+    return (
+      <StopPanel
+        sheet={sheet}
+        prediction={prediction}
+        due={due}
+        canRecord={canRecord}
+        add={add}
+        onMeasure={() => setPlace('prove')}
+      />
     );
-  return canRecord ? <PassNow sheet={sheet} prediction={prediction} add={add} /> : null;
+  return canRecord ? (
+    <PassNow
+      sheet={sheet}
+      prediction={prediction}
+      advice={advice}
+      add={add}
+      onMeasure={() => setPlace('prove')}
+      onHappened={onHappened}
+      onEnd={onEnd}
+    />
+  ) : null;
 }

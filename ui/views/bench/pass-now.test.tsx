@@ -1,6 +1,7 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { EMPTY_LATHE_FORM } from '@/core/machine/lathe/form/lathe-form';
 import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
+import { adviseOn } from '@/core/exercise/record/advice/advise';
 import { predict } from '@/core/exercise/record/state/predict';
 import type { EntryContent } from '@/core/exercise/record/entry/kinds';
 import { goodSteps, plannedWork, recordOf, sheetOf } from '@/core/test/record';
@@ -24,7 +25,19 @@ const work = plannedWork(sheet);
 const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
 
 function passNow(contents: EntryContent[], add = accept()) {
-  render(<PassNow sheet={sheet} prediction={predict(sheet, recordOf([...ready, ...contents]))} add={add} />);
+  const entries = recordOf([...ready, ...contents]);
+  const prediction = predict(sheet, entries);
+  render(
+    <PassNow
+      sheet={sheet}
+      prediction={prediction}
+      advice={adviseOn(sheet, entries, prediction)}
+      add={add}
+      onMeasure={jest.fn()}
+      onHappened={jest.fn()}
+      onEnd={jest.fn()}
+    />,
+  );
   return add;
 }
 
@@ -88,5 +101,6 @@ test('after the part was disturbed a pass at no infeed is asked for', () => {
     said: '',
   };
   passNow([...work.slice(0, 1), disturbed]);
-  expect(screen.getByText(/first a pass at no infeed/)).not.toBeNull();
+  expect(screen.getByRole('heading', { name: 'A pass at no infeed' })).not.toBeNull();
+  expect(screen.getByText(/runs in its groove/)).not.toBeNull();
 });

@@ -1,23 +1,19 @@
 import { useEffect, useRef, useState } from 'react';
-import { capital } from '@/core/measuring/gauging/measuring-words';
+import type { Advice } from '@/core/exercise/record/advice/advice';
 import { chipLook } from '@/core/exercise/record/shown/chip-look';
 import { warnCut } from '@/core/exercise/record/shown/warn-cut';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { Prediction } from '@/core/exercise/record/state/predict';
-import { dialFigures } from '@/core/machine/lathe/dial-text';
-import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { useGauge } from '@/ui/parts/gauge/use-gauge';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
-import { AllCut } from '@/ui/parts/work/all-cut';
+import { AdviceNow } from '@/ui/parts/work/advice-now';
+import { AdvisedCut, CutTitle } from '@/ui/parts/work/advised-cut';
 import { Chips } from '@/ui/parts/work/chips';
-import { CutByNut } from '@/ui/parts/work/cut-by-nut';
-import { DrivenBy, NoInfeedFirst, OtherMark, PassTitle } from '@/ui/parts/work/next-cut';
+import { DrivenBy, OtherMark } from '@/ui/parts/work/next-cut';
 import { useNextCut } from '@/ui/parts/work/use-next-cut';
-import { NutSays } from '@/ui/parts/work/nut-says';
 import { Refigure } from '@/ui/parts/work/refigure';
-import { slideWord } from '@/ui/parts/sheet/slide-word';
 import { Steps } from '@/ui/parts/work/stop-panel';
 import { useKept } from '@/ui/shell/kept';
 import { CutWarnings } from './cut-warnings';
@@ -31,19 +27,28 @@ const BETWEEN = 'between two';
 export function PassNow({
   sheet,
   prediction,
+  advice,
   add,
+  onMeasure,
+  onHappened,
+  onEnd,
 }: {
   sheet: Sheet;
   prediction: Prediction;
+  advice: Advice;
   add: BenchRecord['add'];
+  onMeasure: () => void;
+  onHappened: () => void;
+  onEnd: () => void;
 }) {
-  const { next, passes, cuts } = prediction;
+  const { cuts } = prediction;
+  const advised = advice.cut;
   const [typing, setTyping] = useState(false);
   const [typed, setTyped] = useKept('own-reading', '');
   const cutButton = useRef<HTMLButtonElement>(null);
-  const cut = useNextCut(sheet, prediction, add);
+  const cut = useNextCut(sheet, prediction, advice, add);
   const { cycle, catches, mark, problem } = cut;
-  const warnings = next === null ? [] : warnCut(sheet, prediction, next.dialReading.value);
+  const warnings = advised === null ? [] : warnCut(sheet, prediction, advised.reading);
 
   // A readout sends where the slide stands: that is a reading to look at, and never the touch of “Cut”.
   useGauge(({ value }) => {
@@ -74,57 +79,48 @@ export function PassNow({
         onRecord={record}
       />
     );
+  if (advised === null)
+    return (
+      <AdviceNow
+        sheet={sheet}
+        prediction={prediction}
+        advice={advice}
+        canRecord
+        add={add}
+        onMeasure={onMeasure}
+        onHappened={onHappened}
+        onCutOn={() => setTyping(true)}
+        onEnd={onEnd}
+      />
+    );
   const marks = [...new Set(sheet.dial.marks.map(({ label, name }) => (label === '' ? name : label)))];
   return (
     <div className="grid content-start gap-4">
-      {next === null ? (
-        <AllCut sheet={sheet} prediction={prediction} />
-      ) : (
-        <>
-          <PassTitle sheet={sheet} next={next} total={passes.length} />
-          <p>
-            <span className="label block text-ink-soft">
-              {sheet.feed.as === 'figure' ? 'Readout to' : `${capital(slideWord(sheet))} to`}
-            </span>
-            <span
-              data-testid="next-reading"
-              className="figures text-9xl leading-none font-medium text-dye tablet:text-8xl"
-            >
-              {shownOnSheet(next.dialReading, sheet)}
-            </span>
-            <span className="ml-3 text-3xl text-ink-soft">{next.dialReading.unit}</span>
-            <span className="ml-6 text-2xl whitespace-nowrap text-ink-soft">
-              + <span className="figures">{dialFigures(next.dialInfeed)}</span>
-            </span>
-          </p>
-          {prediction.nut !== null && <NutSays sheet={sheet} nut={prediction.nut} />}
-        </>
-      )}
-      <NoInfeedFirst segment={prediction.segment} />
+      <CutTitle sheet={sheet} prediction={prediction} cut={advised} />
+      <AdvisedCut
+        sheet={sheet}
+        prediction={prediction}
+        advice={advice}
+        cut={advised}
+        figureClass="text-9xl tablet:text-8xl"
+      />
       <CutWarnings codes={warnings} />
       <div className="flex items-stretch gap-3">
-        {next !== null && (
-          <Button
-            ref={cutButton}
-            tone="main"
-            size="bench"
-            className="min-h-20 flex-1"
-            onClick={() => void record({ warned: warnings.join(' ') })}
-          >
-            <span className="text-4xl">Cut</span>
-          </Button>
-        )}
         <Button
+          ref={cutButton}
+          tone="main"
           size="bench"
-          className={next === null ? 'min-h-20 flex-1' : 'min-h-20'}
-          onClick={() => setTyping(true)}
+          className="min-h-20 flex-1"
+          onClick={() => void record({ warned: warnings.join(' ') })}
         >
-          {next === null ? 'Cut on by what was found…' : 'Otherwise…'}
+          <span className="text-4xl">Cut</span>
+        </Button>
+        <Button size="bench" className="min-h-20" onClick={() => setTyping(true)}>
+          Otherwise…
         </Button>
       </div>
-      <CutByNut sheet={sheet} prediction={prediction} onRecord={(fields) => void record(fields)} />
       {problem !== null && <Message tone="error">{problem}</Message>}
-      <OtherMark cut={cut} firstMark={prediction.firstMark} />
+      <OtherMark sheet={sheet} prediction={prediction} cut={cut} />
       {catches && marks.length > 0 && (
         <Chips
           label="Dial mark caught"
@@ -134,10 +130,10 @@ export function PassNow({
         />
       )}
       {cycle !== undefined && <Steps steps={cycle.steps} />}
-      {next !== null && (
+      {advised.row !== null && (
         <p className="border-l-4 border-rule-strong pl-3 text-lg">
           <span className="label block text-ink-soft">The chip</span>
-          {chipLook(sheet, next)}
+          {chipLook(sheet, advised.row)}
         </p>
       )}
       <Refigure sheet={sheet} prediction={prediction} canRecord add={add} />

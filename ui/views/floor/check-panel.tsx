@@ -5,6 +5,7 @@ import type { FloorPiece } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
 import { floorState } from '@/core/exercise/record/shown/floor-state';
 import { maySign } from '@/core/exercise/record/entry/may-sign';
+import { adviseOn } from '@/core/exercise/record/advice/advise';
 import { predict } from '@/core/exercise/record/state/predict';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
@@ -159,6 +160,7 @@ function Check({
         <ProvePanel
           sheet={sheet}
           prediction={prediction}
+          advice={adviseOn(sheet, record.entries, prediction)}
           entries={record.entries}
           canRecord={!record.marked}
           mayLook

@@ -5,6 +5,8 @@ import { liveEntries } from '@/core/exercise/record/entry/entry';
 import { maySign } from '@/core/exercise/record/entry/may-sign';
 import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import { recordLines } from '@/core/exercise/record/shown/record-lines';
+import type { Phase } from '@/core/exercise/record/advice/advice';
+import { adviseOn } from '@/core/exercise/record/advice/advise';
 import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 
 import { toMend } from '@/core/exercise/record/entry/block';
@@ -83,6 +85,7 @@ function AtTheDesk({
   const record = useRecord(attemptId, { sheet, entries: first, marked: firstMarked, hides, onSheet });
   const { entries, marked } = record;
   const prediction = useMemo(() => predict(sheet, entries), [sheet, entries]);
+  const advice = useMemo(() => adviseOn(sheet, entries, prediction), [sheet, entries, prediction]);
   const state = marked ? 'marked' : prediction.state;
   const instructor = who.role === 'instructor';
   const handedIn = state === 'waiting';
@@ -92,7 +95,7 @@ function AtTheDesk({
   /** What was recorded leads on; not whoever has gone elsewhere while it was sent. */
   const leave = (from: string) => setChosen((now) => (now === from ? null : now));
   const onePage = sheet.way.level === 'one-page';
-  const present = chosen ?? shownAt(presentOf(sheet, prediction));
+  const present = chosen ?? shownAt(presentOf(sheet, prediction, advice));
   const step = prediction.steps.find((candidate) => candidate.step.id === present);
 
   const keys = useMemo(
@@ -153,7 +156,7 @@ function AtTheDesk({
       id: PASSES,
       title: 'Passes',
       result: `${prediction.cuts.length} cut of ${prediction.passes.length}`,
-      standing: prediction.next === null ? 'good' : 'open',
+      standing: ALL_CUT.includes(advice.phase) ? 'good' : 'open',
     },
     ...prediction.steps.filter(after).map(railOf),
   ];
@@ -223,10 +226,12 @@ function AtTheDesk({
             <PassPanel
               sheet={sheet}
               prediction={prediction}
+              advice={advice}
               canRecord={canRecord}
               add={record.add}
               onScratch={() => leave(PASSES)}
               onStep={setChosen}
+              onMeasure={() => setSide('measure')}
             />
           ) : (
             <StepPanel
@@ -260,6 +265,7 @@ function AtTheDesk({
                 <ProvePanel
                   sheet={sheet}
                   prediction={prediction}
+                  advice={advice}
                   entries={entries}
                   canRecord={canRecord}
                   mayLook={who.role !== 'student'}
@@ -282,7 +288,7 @@ function AtTheDesk({
             state={state}
             instructor={instructor}
             proven={state === 'measured' || prediction.final !== null}
-            cutting={prediction.next !== null}
+            ends={advice.phase === 'proven' || advice.phase === 'past-saving'}
             add={record.add}
           />
         </div>
@@ -290,6 +296,9 @@ function AtTheDesk({
     </div>
   );
 }
+
+/** Phases in which nothing more is to be cut. */
+const ALL_CUT: readonly Phase[] = ['enough', 'prove', 'after', 'proven', 'ended'];
 
 const shownAt = (present: Present): string =>
   present.kind === 'step' ? present.stepId : present.kind === 'passes' ? PASSES : SET_UP;
@@ -299,15 +308,15 @@ function Foot({
   state,
   instructor,
   proven,
-  cutting,
+  ends,
   add,
 }: {
   attemptId: number;
   state: string;
   instructor: boolean;
   proven: boolean;
-  /** Passes are left: handing in is possible, and not yet the next thing. */
-  cutting: boolean;
+  /** Nothing else is left to do: handing in is the next thing, and possible before. */
+  ends: boolean;
   add: ReturnType<typeof useRecord>['add'];
 }) {
   const [asking, setAsking] = useState(false);
@@ -315,7 +324,7 @@ function Foot({
     <div className="flex flex-wrap gap-2 border-t border-rule p-3">
       {state !== 'waiting' && state !== 'marked' && (
         <Button
-          tone={proven || !cutting ? 'main' : 'plain'}
+          tone={ends ? 'main' : 'plain'}
           className="min-h-12 flex-1"
           disabled={state === 'not-begun'}
           onClick={() => setAsking(true)}

@@ -50,6 +50,33 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
   }
 }
 
+/** What a page is headed by where no cut is advised. */
+export function adviceTitle({ phase, because }: Advice): string {
+  return phase === 'proven' && !because.includes('all-proven') ? 'Not proved right' : TITLES[phase];
+}
+
+const TITLES: Readonly<Record<Advice['phase'], string>> = {
+  'set-up': 'Set up first',
+  blocked: 'Something stands in the way',
+  zero: 'New zeros first',
+  cut: 'Cut',
+  check: 'Stop and look',
+  try: 'Try it before you cut on',
+  measure: 'Measure before you cut on',
+  stop: 'No cut now: look first',
+  enough: 'Stop: it is enough',
+  'past-saving': 'Cut no more',
+  prove: 'All planned passes are cut',
+  after: 'The thread is done',
+  proven: 'Proved: hand it in',
+  ended: 'Handed in',
+};
+
+/** Why a cut is told otherwise than its row; null where it is the row, and nothing else. */
+export function whyThisCut({ because: [first] }: Advice): string | null {
+  return first === undefined || first === 'row' || first === 'spring-row' ? null : WHY[first];
+}
+
 const VERBS = {
   check: 'Stop:',
   try: 'Stop and try',

@@ -40,7 +40,8 @@ export function byMeasurement(work: WorkAt): Decision | null {
   if (fresh && graduations < 1 && sprung > 0) return cutTo(work, reading.value, ['spring-out-first']);
   if (graduations >= 1) return cutTo(work, further(sheet, reading.value, graduations), ['by-measurement']);
   if (!fresh) {
-    if (next?.kind === 'spring') return null;
+    // All rows cut: the final measurement tells as much.
+    if (next === null || next.kind === 'spring') return null;
     const evidence = tellsSize(sheet);
     return {
       phase: 'measure',

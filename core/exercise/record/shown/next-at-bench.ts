@@ -1,8 +1,11 @@
+import { capital } from '@/core/measuring/gauging/measuring-words';
 import { shownOnSheet } from '../../sheet/shown-on-sheet';
 import { showExpected } from '../../sheet/show-value';
 import type { Sheet } from '../../sheet/sheet';
 import type { Entry } from '../entry/entry';
 import type { Block } from '../entry/block';
+import { adviceSentence, adviceTitle, whyThisCut } from '../advice/advice-sentence';
+import { adviseOn } from '../advice/advise';
 import { notLookedOver } from '../state/leading';
 import { predict } from '../state/predict';
 import { presentOf } from './present';
@@ -19,6 +22,7 @@ export interface NextAtBench {
     | 'stop'
     | 'pass'
     | 'prove'
+    | 'look'
     | 'hand-in'
     | 'waits';
   title: string;
@@ -55,11 +59,13 @@ export function nextAtBench(
   }
   if (sheet === null) return next('lathe', 'Choose the lathe');
   const prediction = predict(sheet, entries);
-  const { state, blocks, due, steps, next: row, passes, final } = prediction;
+  const { state, blocks, due, steps, passes } = prediction;
+  const advice = adviseOn(sheet, entries, prediction);
+  const { cut, phase } = advice;
   if (state === 'waiting') return next('waits', 'Handed in: it waits for its mark');
   const late = notLookedOver(entries).length;
   const says = late === 0 ? null : `${late} late from another device: look them over`;
-  const present = presentOf(sheet, prediction);
+  const present = presentOf(sheet, prediction, advice);
   if (present.kind === 'set-up-page') return next('set-up-page', 'The whole set-up, on one page', { says });
   if (present.kind === 'step') {
     const step = steps.find((each) => each.step.id === present.stepId)?.step;
@@ -79,19 +85,24 @@ export function nextAtBench(
       says: saysOfBlock(block),
     });
   if (due !== null) return next('stop', due.stop.title, { says: due.stop.asks });
-  if (row !== null)
-    return next('pass', `Pass ${row.n} of ${passes.length}`, {
-      says,
+  if (cut !== null)
+    return next('pass', cut.row === null ? titleOfCut(cut.infeed) : `Pass ${cut.row.n} of ${passes.length}`, {
+      says: says ?? capitalOf(whyThisCut(advice)),
       figure: {
         label: sheet.feed.as === 'figure' ? 'Readout to' : 'Dial to',
-        value: shownOnSheet(row.dialReading, sheet),
-        unit: row.dialReading.unit,
+        value: shownOnSheet({ value: cut.reading, unit: sheet.lathe.dial.graduation.unit }, sheet),
+        unit: sheet.lathe.dial.graduation.unit,
       },
     });
-  return final === null && state !== 'measured'
-    ? next('prove', 'All passes are cut: measure or try', { says: sheet.words.allCut })
-    : next('hand-in', 'Measured: hand in, or cut on by the measurement');
+  const kind =
+    phase === 'proven' || phase === 'past-saving' ? 'hand-in' : phase === 'prove' ? 'prove' : 'look';
+  return next(kind, adviceTitle(advice), { says: says ?? adviceSentence(sheet, prediction, advice) });
 }
+
+const titleOfCut = (infeed: number) =>
+  Math.abs(infeed) < 1e-9 ? 'A pass at no infeed' : 'Cut on by what was found';
+
+const capitalOf = (text: string | null) => (text === null ? null : `${capital(text)}.`);
 
 function titleOfBlock({ kind, title }: Block): string {
   if (kind === 'not-known') return `Ask first: ${title.toLowerCase()}`;

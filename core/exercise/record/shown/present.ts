@@ -1,3 +1,4 @@
+import type { Advice } from '../advice/advice';
 import type { Sheet } from '../../sheet/sheet';
 import { toMend } from '../entry/block';
 import type { Prediction } from '../state/predict';
@@ -5,8 +6,12 @@ import type { Prediction } from '../state/predict';
 /** Where the work stands: at a step, at the whole set-up on one page, or at the passes. */
 export type Present = { kind: 'step'; stepId: string } | { kind: 'set-up-page' } | { kind: 'passes' };
 
-/** The first open step before cutting, the check after the scratch, those after the last pass; else the passes. */
-export function presentOf({ way }: Sheet, { steps, cuts, next, blocks }: Prediction): Present {
+/** The first open step before cutting, the check after the scratch, those after the proof; else the passes. */
+export function presentOf(
+  { way }: Sheet,
+  { steps, cuts, blocks }: Prediction,
+  { phase }: Pick<Advice, 'phase'>,
+): Present {
   const onePage = way.level === 'one-page';
   if (onePage && cuts.length === 0 && toMend(blocks).length > 0) return { kind: 'set-up-page' };
   const open = steps.find(({ step, verdict }) => {
@@ -15,7 +20,7 @@ export function presentOf({ way }: Sheet, { steps, cuts, next, blocks }: Predict
     if (!stays || (onePage && step.when === 'before-cutting')) return false;
     if (step.when === 'before-cutting') return cuts.length === 0;
     return step.when === 'after-cutting'
-      ? cuts.length > 0 && next === null
+      ? phase === 'after'
       : step.when === 'after-scratch' && cuts.length > 0;
   });
   return open === undefined ? { kind: 'passes' } : { kind: 'step', stepId: open.step.id };

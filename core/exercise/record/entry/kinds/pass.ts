@@ -120,7 +120,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
       drive: REAL_DRIVES.find((each) => each === driven) ?? null,
       mark: (fields.mark ?? '').trim() === '' ? null : (fields.mark ?? '').trim().slice(0, 20),
       // What this release does not know is no fault of whoever cuts.
-      allTheSame: allTheSame && toMend(blocks).length > 0,
+      allTheSame: allTheSame && (blocks.length === 0 || toMend(blocks).length > 0),
       told: {
         row: next?.n ?? null,
         reading: next?.dialReading.value ?? null,
