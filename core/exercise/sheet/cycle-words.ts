@@ -1,4 +1,4 @@
-import { MEASURING_WORDS } from '@/core/measuring/gauging/measuring-words';
+import { MEASURING_WORDS, inSentence } from '@/core/measuring/gauging/measuring-words';
 import type { Advance } from '@/core/machine/gearing/advance';
 import { dialFor } from '@/core/machine/lathe/dial-for';
 import { halfNutBy } from '@/core/machine/lathe/half-nut-by';
@@ -52,9 +52,7 @@ function provingWords(proof: Sheet['proof']): string {
     return `measure at ${places === 1 ? `the ${measured.places[0]}` : `${places === 2 ? 'two' : 'three'} places`}`;
   }
   const first = proof[0];
-  return first === undefined
-    ? 'look it over'
-    : `prove it: ${first.title.charAt(0).toLowerCase()}${first.title.slice(1)}`;
+  return first === undefined ? 'look it over' : `prove it: ${inSentence(first.title)}`;
 }
 
 /** Where the half nut finds the thread wherever it closes, and no dial shows marks, none is waited for. */

@@ -35,3 +35,8 @@ export const MEASURING_WORDS: Record<Side, MeasuringWords> = {
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
+
+/** With a small letter, inside a sentence; what is written in capitals keeps them. @example inSentence('GO gauge') // 'GO gauge' */
+export function inSentence(text: string): string {
+  return /^[A-Z][a-z\s]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
+}

@@ -1,5 +1,7 @@
-'use client';
+('use client');
 
+import type { Length } from '@/core/base/units/length';
+import { roundTo } from '@/core/base/units/round';
 import { capital } from '@/core/measuring/gauging/measuring-words';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
@@ -73,7 +75,11 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
         label={`${slide} at`}
         value={shownOnSheet(prediction.reading, sheet)}
         unit={prediction.reading.unit}
-        sub={last === undefined ? undefined : `plan ends at ${shownOnSheet(last.dialReading, sheet)}`}
+        sub={
+          last === undefined
+            ? undefined
+            : `plan ends at ${shownOnSheet(endsAt(last.dialReading, prediction), sheet)}`
+        }
       />
       <Figure
         onDye
@@ -101,3 +107,9 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
     </TargetStrip>
   );
 }
+
+/** A figure of the plan on the dial as it is zeroed now. */
+const endsAt = ({ value, unit }: Length, { segment }: Prediction): Length => ({
+  value: roundTo(value - segment.planAtZero, 6),
+  unit,
+});

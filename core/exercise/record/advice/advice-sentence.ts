@@ -1,4 +1,4 @@
-import { capital } from '@/core/measuring/gauging/measuring-words';
+import { capital, inSentence } from '@/core/measuring/gauging/measuring-words';
 import { dialFigures } from '@/core/machine/lathe/dial-text';
 import type { Sheet } from '../../sheet/sheet';
 import { shownOnSheet } from '../../sheet/shown-on-sheet';
@@ -88,10 +88,10 @@ const slideOf = ({ feed, words }: Sheet) => (feed.slide === 'compound' ? words.c
 
 function whatOf(sheet: Sheet, { due }: Prediction, { expects }: Advice): string {
   if (expects === null) return 'it';
-  if (expects.do === 'stop') return (due?.stop.title ?? expects.check).toLowerCase();
+  if (expects.do === 'stop') return inSentence(due?.stop.title ?? expects.check);
   if (expects.do === 'step' || expects.do === 'sign') return expects.id;
   const { evidence } = expects;
-  const title = (sheet.proof.find(({ id }) => id === evidence)?.title ?? sheet.words.mate).toLowerCase();
+  const title = inSentence(sheet.proof.find(({ id }) => id === evidence)?.title ?? sheet.words.mate);
   if (expects.do === 'measure') return expects.crest ? `${title} and ${sheet.words.crest}` : title;
   if (expects.do === 'find') return title;
   return [

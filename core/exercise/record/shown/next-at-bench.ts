@@ -1,4 +1,4 @@
-import { capital } from '@/core/measuring/gauging/measuring-words';
+import { capital, inSentence } from '@/core/measuring/gauging/measuring-words';
 import { shownOnSheet } from '../../sheet/shown-on-sheet';
 import { showExpected } from '../../sheet/show-value';
 import type { Sheet } from '../../sheet/sheet';
@@ -105,7 +105,7 @@ const titleOfCut = (infeed: number) =>
 const capitalOf = (text: string | null) => (text === null ? null : `${capital(text)}.`);
 
 function titleOfBlock({ kind, title }: Block): string {
-  if (kind === 'not-known') return `Ask first: ${title.toLowerCase()}`;
+  if (kind === 'not-known') return `Ask first: ${inSentence(title)}`;
   return kind === 'hold' ? `Wait: ${title}` : title;
 }
 

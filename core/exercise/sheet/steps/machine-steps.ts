@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { hasTailstock } from '@/core/machine/technique/holdings';
 import { catchesMarks } from '@/core/machine/technique/drives';
 import { frameOfWay } from '@/core/machine/technique/cut-way';
@@ -160,11 +161,9 @@ export function travelStep({ way, sheet }: StepCase): SheetStep {
   const first = sheet.travel.filter(
     ({ what }) => what === 'Begin' || what === 'Bar end' || what.startsWith('Toward'),
   );
-  const more = first.map(({ what, says }) => `${what}: ${lowerFirst(says)}`).join(' ');
+  const more = first.map(({ what, says }) => `${what}: ${inSentence(says)}`).join(' ');
   return confirm('travel', 'Travel', `${usual} ${more}`.trim().slice(0, 500));
 }
-
-const lowerFirst = (text: string) => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 function travelWords({ side, direction, end, holding }: StepCase['way']): string {
   const centre = hasTailstock(holding) ? ' clear of the tailstock' : ' as far as it goes';

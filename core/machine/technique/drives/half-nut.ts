@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { endWords, startWords } from '../technique-words';
 import { BACK_BY_HAND, type DriveData } from './drive-data';
 
@@ -25,7 +26,7 @@ export const halfNutDrive = {
       ? `Close the ${words.halfNut} at the dial mark caught first.`
       : `Close the ${words.halfNut} at a safe dial mark; missed it? Wait for the next.`,
     ...(way.end === 'mark' && way.direction === 'toward-headstock'
-      ? [`Watch. At the line draw the tool out: ${lower(clear)}; open the ${words.halfNut} at once.`]
+      ? [`Watch. At the line draw the tool out: ${inSentence(clear)}; open the ${words.halfNut} at once.`]
       : [`Watch. Open the ${words.halfNut} ${endWords(way, words)}.`, `${clear}.`]),
     `Carriage back, ${startWords(way)}.`,
   ],
@@ -35,5 +36,3 @@ export const halfNutDrive = {
     `Clear of the work: catch the thread dial ${startWords(way)}, open the ${words.halfNut} ${endWords(way, words)}.`,
   hazards: (_way, { halfNut }) => [`A closed ${halfNut} does not slip: a carriage stop will not stop it.`],
 } as const satisfies DriveData;
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);

@@ -1,3 +1,4 @@
+import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { HOLDING_DATA, hasTailstock } from '../holdings';
 import { endWords, startWords } from '../technique-words';
 import { frameOfWay, type CutWay } from '../cut-way';
@@ -40,7 +41,7 @@ export const reversingDrive = {
     return [
       `Spindle ${spindleReversed ? 'backward' : 'forward'}; the ${words.halfNut} stays closed.`,
       ...(way.clearOrder === 'clear-first'
-        ? [`Watch. ${capitalEnd(way, words)}: ${lower(clear)}; then stop the spindle.`]
+        ? [`Watch. ${capitalEnd(way, words)}: ${inSentence(clear)}; then stop the spindle.`]
         : [`Watch. ${stop} ${endWords(way, words)}.`, `${clear}.`]),
       'Let the spindle come to rest.',
       `Reverse, ${startWords(way)} and past the slack.`,
@@ -61,7 +62,6 @@ export const reversingDrive = {
   ],
 } as const satisfies DriveData;
 
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const capitalEnd = (way: CutWay, words: Parameters<typeof endWords>[1]) => {
   const text = endWords(way, words);
   return text.charAt(0).toUpperCase() + text.slice(1);
