@@ -1,5 +1,5 @@
 import { feedDial } from './feed-dial';
-import { readingShown, readingTyped, shownReading, type ShownBy } from './shown-reading';
+import { readingShown, shownReading, type ShownBy } from './shown-reading';
 import { usualLathe } from './usual-lathe';
 import type { Lathe } from './lathe';
 
@@ -33,10 +33,27 @@ describe('a reading as the dial shows it', () => {
   });
   test('what was typed off a readout is read back', () => {
     const down = dial({ as: 'figure', counts: 'down', zeroFigure: 20 });
-    expect(readingShown(18.5, down)).toBe(1.5);
-    expect(readingShown(0.03, dial())).toBe(0.03);
-    for (const by of [down, dial(), dial({ counts: 'down' }), dial({ as: 'figure', zeroFigure: 0.75 })])
-      expect(readingShown(readingTyped(1.5, by), by)).toBe(1.5);
+    expect(readingShown(18.5, down, inch(0))).toBe(1.5);
+    expect(readingShown(2.25, dial({ as: 'figure', zeroFigure: 0.75 }), inch(0))).toBe(1.5);
+  });
+  test('what was typed off a dial is what stands there, in the turn in which the slide is', () => {
+    const down = dial({ counts: 'down' });
+    expect(readingShown(0.03, dial(), inch(0.02))).toBe(0.03);
+    expect(readingShown(0.052, dial(), inch(0.247))).toBe(0.252);
+    expect(readingShown(0.002, dial(), inch(0.098))).toBe(0.102);
+    expect(readingShown(0.094, down, inch(0.01))).toBe(0.006);
+    expect(readingShown(0.094, down, inch(0.11))).toBe(0.106);
+    expect(readingShown(0, down, inch(0.1))).toBe(0.1);
+    // Turns counted in, as it is also written down.
+    expect(readingShown(0.252, dial(), inch(0.247))).toBe(0.252);
+  });
+  test('every reading that a dial shows is read back from its figure, up and down', () => {
+    for (const by of [dial(), dial({ counts: 'down' })])
+      for (let graduations = 0; graduations <= 260; graduations += 1) {
+        const reading = Math.round(graduations) / 1000;
+        const figure = Number(/[\d.]+$/.exec(shownReading(inch(reading), by))?.[0]);
+        expect([by.counts, readingShown(figure, by, inch(reading + 0.004))]).toEqual([by.counts, reading]);
+      }
   });
 });
 

@@ -43,14 +43,21 @@ function beforeZero({ value, unit }: Length, turn: number, counts: 'up' | 'down'
   return `${dialFigures({ value: figure, unit })}, ${turns} ${turns === 1 ? 'turn' : 'turns'} before 0`;
 }
 
-/** A reading from touch-off as it is typed: on a dial with its turns counted in, on a readout the absolute figure. */
-export function readingTyped(reading: number, { as, counts, zeroFigure }: ShownBy): number {
-  if (as !== 'figure') return roundTo(reading, 6);
-  return roundTo(counts === 'down' ? zeroFigure - reading : zeroFigure + reading, 6);
-}
-
-/** What was typed as it stands on the dial, turns counted in, as a reading from touch-off. */
-export function readingShown(figure: number, { as, counts, zeroFigure }: ShownBy): number {
-  if (as !== 'figure') return figure;
-  return roundTo(counts === 'down' ? zeroFigure - figure : figure - zeroFigure, 6);
+/**
+ * What was typed as it stands on the dial or readout, as a reading from touch-off. A dial shows a figure within its turn:
+ * of all turns the one is meant that is nearest to where the slide is known to be. More than a turn has its turns counted in.
+ * @param near where the slide stands, or is to be set, as a reading from touch-off
+ * @example readingShown(0.094, { a dial of 0.100 a turn that runs down }, 0.01) // 0.006
+ */
+export function readingShown(
+  figure: number,
+  { as, counts, zeroFigure, perTurn }: ShownBy,
+  near: Length,
+): number {
+  if (as === 'figure') return roundTo(counts === 'down' ? zeroFigure - figure : figure - zeroFigure, 6);
+  const turn = lengthIn(perTurn, near.unit);
+  if (figure < 0 || figure > turn + 1e-9) return figure;
+  const within = counts === 'down' && figure > 0 ? turn - figure : figure;
+  const turns = Math.max(0, Math.round((near.value - within) / turn));
+  return roundTo(turns * turn + within, 6);
 }

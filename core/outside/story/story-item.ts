@@ -169,7 +169,7 @@ function cut(record: StoryRecord, item: Item): Done {
   if (!own && advice.cut === null && !allTheSame)
     return refused('not-asked', `No cut is advised now: ${advice.phase}.`);
   const to = own
-    ? figureOnDial(sheet, item)
+    ? figureOnDial(sheet, item, prediction.next?.dialReading ?? prediction.reading)
     : (advice.cut?.reading ?? prediction.next?.dialReading.value ?? null);
   if (typeof to === 'string') return refused('out-of-range', to);
   const row = advice.cut === null ? prediction.next : advice.cut.row;

@@ -3,7 +3,8 @@ import { readingShown } from '@/core/machine/lathe/shown-reading';
 import { warnCut } from '@/core/exercise/record/shown/warn-cut';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { Prediction } from '@/core/exercise/record/state/predict';
-import { sheetShownBy } from '@/core/exercise/sheet/shown-on-sheet';
+import { dialFigures } from '@/core/machine/lathe/dial-text';
+import { sheetShownBy, shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { parseLength } from '@/core/base/units/parse-length';
 import { Button } from '@/ui/kit/button';
@@ -39,10 +40,9 @@ export function OwnReading({
   const { unit } = sheet.lathe.dial.graduation;
   const { crossSlide } = sheet.words;
   const read = byCross ? null : parseLength('reading', typed, unit);
-  const warnings =
-    read?.ok === true
-      ? warnCut(sheet, prediction, readingShown(read.value.length.value, sheetShownBy(sheet)))
-      : [];
+  const near = prediction.next?.dialReading ?? prediction.reading;
+  const counted = read?.ok === true ? readingShown(read.value.length.value, sheetShownBy(sheet), near) : null;
+  const warnings = counted === null ? [] : warnCut(sheet, prediction, counted);
   const label = byCross
     ? `How far the ${crossSlide} stands beyond its zero, on the radius`
     : `What the ${sheet.feed.as === 'figure' ? 'readout' : slideWord(sheet)} really reads`;
@@ -75,6 +75,15 @@ export function OwnReading({
             <span className="text-2xl text-ink-soft">{unit}</span>
           </span>
         </label>
+        {counted !== null && (
+          <p className="text-xl text-ink-soft">
+            That is <span className="figures">{shownOnSheet({ value: counted, unit }, sheet)}</span>,{' '}
+            <span className="figures">
+              {dialFigures({ value: Math.abs(counted - prediction.reading.value), unit })}
+            </span>{' '}
+            {counted < prediction.reading.value - 1e-9 ? 'back' : 'in'} from where it stands.
+          </p>
+        )}
         <CutWarnings codes={warnings} />
         {problem !== null && <Message tone="error">{problem}</Message>}
         <Button type="submit" tone="main" size="bench" className="min-h-20">

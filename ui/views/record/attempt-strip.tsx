@@ -1,4 +1,4 @@
-('use client');
+'use client';
 
 import type { Length } from '@/core/base/units/length';
 import { roundTo } from '@/core/base/units/round';

@@ -131,7 +131,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
     if (fields.notTaken === 'yes') return good({ ...content, reading: null, asPlanned: false });
     if ((fields.crossSlide ?? '').trim() !== '') return byCrossSlide(fields, content, context);
     const { unit } = sheet.lathe.dial.graduation;
-    const figure = ownFigure(fields, sheet);
+    const figure = ownFigure(fields, sheet, prediction);
     if (figure === null)
       return planned === null
         ? bad('reading', 'required', 'Type the reading, or say that it was not taken.')
@@ -190,14 +190,20 @@ export const passKind: EntryKind<'pass', PassContent> = {
 };
 
 /** An own figure, counted from the zero in force: as the program told it, or as it was typed; null: neither. */
-function ownFigure({ counted, reading }: EntryFields, sheet: Sheet): Result<number> | null {
+function ownFigure(
+  { counted, reading }: EntryFields,
+  sheet: Sheet,
+  { next, reading: stands }: WorkSoFar,
+): Result<number> | null {
   if (counted !== undefined) {
     const figure = Number(counted);
     return Number.isFinite(figure) ? good(figure) : bad('reading', 'unreadable', 'Type the reading.');
   }
   if (reading === undefined) return null;
   const typed = parseLength('reading', reading, sheet.lathe.dial.graduation.unit);
-  return typed.ok ? good(readingShown(typed.value.length.value, sheetShownBy(sheet))) : typed;
+  return typed.ok
+    ? good(readingShown(typed.value.length.value, sheetShownBy(sheet), next?.dialReading ?? stands))
+    : typed;
 }
 
 /** The figure of a row on the dial as it is zeroed now: as it is told, or where the plan has it. */
