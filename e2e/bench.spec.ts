@@ -228,7 +228,7 @@ test('something happened, an own reading with its warning, and undo; a clock of 
   await page.getByRole('button', { name: 'Go on here' }).click();
   await page.clock.setFixedTime(new Date('1970-01-02T00:00:00Z'));
   await page.getByRole('button', { name: 'Something happened…' }).click();
-  await page.getByRole('button', { name: 'Chatter: marks or noise' }).click();
+  await page.getByRole('button', { name: 'Spindle stalled' }).click();
   await page.getByRole('button', { name: 'Record', exact: true }).last().click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('button', { name: 'Otherwise…' }).click();

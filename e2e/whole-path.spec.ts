@@ -178,8 +178,6 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
       await page.getByRole('button', { name: 'Record, go on cutting' }).click();
     }
   }
-  await expect(page.getByRole('heading', { name: 'Clean up' })).toBeVisible();
-  await page.getByRole('button', { name: 'Done', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'All planned passes are cut' })).toBeVisible();
 
   await page.getByLabel('Start', { exact: true }).fill('0.7596');
@@ -192,6 +190,10 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
   await page.getByRole('button', { name: 'Record as final' }).click();
   await expect(remaining).toContainText('In the limits');
   await expectGoodView(page);
+  // What is done with the finished thread comes when it is proved.
+  await expect(page.getByRole('heading', { name: 'Clean up' })).toBeVisible();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Proved: hand it in' })).toBeVisible();
   await page.getByRole('button', { name: 'Hand in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
   await expect(page.getByText('Waiting for mark')).toBeVisible();

@@ -2,6 +2,8 @@ import { overWires } from '../core/measuring/gauging/three-wires';
 import { NUT_ANSWER_WORDS, type NutAnswer } from '../core/measuring/nut/nut-answer';
 import { pitchDiameterAt } from '../core/thread/depth/radial-depth';
 import { EVIDENCE_DATA } from '../core/measuring/proof/evidence';
+import type { Advice, Phase } from '../core/exercise/record/advice/advice';
+import { adviseOn } from '../core/exercise/record/advice/advise';
 import { predict, type Prediction } from '../core/exercise/record/state/predict';
 import type { Entry } from '../core/exercise/record/entry/entry';
 import { readSheet, type Sheet } from '../core/exercise/sheet/sheet';
@@ -122,25 +124,45 @@ export async function cutAndProve(
   if (hands.atThePage) await page.reload();
 
   let now = await read();
-  for (let guard = 0; guard < 120 && (now.due !== null || now.next !== null); guard += 1) {
+  for (let guard = 0; guard < 120 && ON_THE_WAY.includes(adviceOf(work, now).phase); guard += 1) {
     const { due, cuts, stops } = now;
     const answersTo = (all: typeof stops) =>
       all.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
-    await (due === null ? hands.cut(work, now) : hands.stop(work, now, due));
+    const { cut } = adviceOf(work, now);
+    if (cut === null && due === null) await findOnTheWay(work, now);
+    else await (due === null ? hands.cut(work, now) : hands.stop(work, now, due));
     now = await read();
-    if (due === null) expect(now.cuts).toHaveLength(cuts.length + 1);
-    else expect(answersTo(now.stops)).toBeGreaterThan(answersTo(stops));
-    if (due === null && cuts.length === 0) {
+    if (cut !== null) expect(now.cuts).toHaveLength(cuts.length + 1);
+    else if (due !== null) expect(answersTo(now.stops)).toBeGreaterThan(answersTo(stops));
+    if (cut !== null && cuts.length === 0) {
       await doSteps('after-scratch');
       now = await read();
     }
   }
-  await doSteps('after-cutting');
   if (!hands.atThePage) await openRecord(work);
   await prove(page, sheet, await read());
+  work.entries = await entriesOf(page, attemptId);
+  await doSteps('after-cutting');
+  if (!hands.atThePage) await page.reload();
   await page.getByRole('button', { name: 'Hand in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
   await expect(page.getByText('Waiting for mark')).toBeVisible();
+}
+
+/** What is still done before the proof. */
+const ON_THE_WAY: readonly Phase[] = ['cut', 'check', 'try', 'measure'];
+
+const adviceOf = ({ sheet, entries }: Work, now: Prediction): Advice => adviseOn(sheet, entries, now);
+
+/** Measures or tries because the advice asks for it, and no stop does. */
+async function findOnTheWay(work: Work, now: Prediction): Promise<void> {
+  const { page, sheet } = work;
+  await openRecord(work);
+  const { expects } = adviceOf(work, now);
+  if (expects?.do === 'measure')
+    return recording(page, () => measure(page, sheet, now, 'Record, go on cutting'));
+  const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(sheet, now))];
+  await recording(page, () => page.getByRole('button', { name: new RegExp(`^${words}$`, 'i') }).click());
 }
 
 const openRecord = ({ page, attemptId }: Work) => page.goto(`/attempts/${attemptId}`);
@@ -166,7 +188,7 @@ const BY_HAND: Hands = {
     await railOf(page)
       .getByRole('button', { name: /^\d+ Passes/ })
       .click();
-    await recording(page, () => page.getByRole('button', { name: 'Cut as planned' }).click());
+    await recording(page, () => page.getByRole('button', { name: /^Cut as (planned|advised)$/ }).click());
   },
   stop: async ({ page, sheet }, now, { stop }) => {
     await railOf(page)
@@ -187,7 +209,11 @@ export const MOSTLY_SENT: Hands = {
       choice: wantedChoice(step) ?? '',
     }),
   cut: async (work, now) => {
-    if (now.cuts.length > 0) return send(work, { kind: 'pass', plannedPass: String(now.next?.n ?? '') });
+    if (now.cuts.length > 0) {
+      const { cut } = adviceOf(work, now);
+      const counted = cut?.row?.dialReading.value === cut?.reading ? {} : { counted: String(cut?.reading) };
+      return send(work, { kind: 'pass', plannedPass: String(cut?.row?.n ?? ''), ...counted });
+    }
     await openRecord(work);
     await BY_HAND.cut(work, now);
     await work.page.goto('about:blank');
