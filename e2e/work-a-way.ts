@@ -211,8 +211,9 @@ export const MOSTLY_SENT: Hands = {
   cut: async (work, now) => {
     if (now.cuts.length > 0) {
       const { cut } = adviceOf(work, now);
-      const counted = cut?.row?.dialReading.value === cut?.reading ? {} : { counted: String(cut?.reading) };
-      return send(work, { kind: 'pass', plannedPass: String(cut?.row?.n ?? ''), ...counted });
+      const fields: Record<string, string> = { kind: 'pass', plannedPass: String(cut?.row?.n ?? '') };
+      if (cut?.row?.dialReading.value !== cut?.reading) fields.counted = String(cut?.reading);
+      return send(work, fields);
     }
     await openRecord(work);
     await BY_HAND.cut(work, now);

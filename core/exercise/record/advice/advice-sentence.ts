@@ -55,6 +55,9 @@ export function adviceTitle({ phase, because }: Advice): string {
   return phase === 'proven' && !because.includes('all-proven') ? 'Not proved right' : TITLES[phase];
 }
 
+/** A reason in words. */
+export const reasonWords = (reason: Reason): string => WHY[reason];
+
 const TITLES: Readonly<Record<Advice['phase'], string>> = {
   'set-up': 'Set up first',
   blocked: 'Something stands in the way',
@@ -136,7 +139,8 @@ const WHY: Readonly<Record<Reason, string>> = {
   'should-start': 'by its size it should go on; look for a burr, dirt or a wrong pitch',
   'crest-over': 'the crest is too large for any mate; burrs and crest down first',
   'second-groove': 'the tool has touched beside its groove; look for a second groove',
-  'unsafe-mark': 'the half nut was closed at a mark that does not bring the groove back',
+  'unsafe-mark':
+    'the half nut was closed at a mark that does not bring the groove back; say whether the tool touched',
   wobbles: 'it wobbles, the thread is likely past its limit',
   'target-reached': 'the size wanted is reached',
   'next-could-leave-the-limits': 'one more graduation could leave the limits',

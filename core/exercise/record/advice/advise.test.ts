@@ -176,6 +176,44 @@ describe('a look that says no', () => {
   });
 });
 
+describe('dial marks', () => {
+  /** 18 TPI on a lead screw of 8 TPI, a gear of 24 teeth, eight marks: 1, then 2 is half a pitch beside the groove. */
+  const dial = (teeth: string) =>
+    new Told({
+      thread: '5/8-18 UNF-2A',
+      lathe: { leadScrew: '8', threadDial: 'in-use', dialGears: [[teeth, '1 2 3 4 5 6 7 8']] },
+    }).begun();
+  const marksOf = (told: Told) => told.says.marks as string[];
+  test('before the first catch every mark that comes back is safe, after it those of its set', () => {
+    const told = dial('24');
+    told.toRow(2);
+    const before = marksOf(told);
+    told.then({ do: 'cut', mark: '1' });
+    expect(marksOf(told)).toContain('1');
+    expect(marksOf(told)).not.toContain('2');
+    expect(before.length).toBeGreaterThan(marksOf(told).length - 1);
+  });
+  test('another one stops the work until it is said whether the tool touched; on 32 teeth it is right', () => {
+    const told = dial('24').toRow(2).then({ do: 'cut', mark: '1' }, { do: 'cut', mark: '2' });
+    expect(told.told).toEqual(['stop', 'unsafe-mark']);
+    told.then({ do: 'event', id: 'off-mark', touched: false });
+    expect(told.advice.phase).not.toBe('stop');
+    const touched = dial('24').toRow(2).then({ do: 'cut', mark: '1' }, { do: 'cut', mark: '2' });
+    touched.then({ do: 'event', id: 'off-mark', touched: true });
+    expect(touched.told).toEqual(['stop', 'second-groove']);
+    const right = dial('32').toRow(2).then({ do: 'cut', mark: '1' }, { do: 'cut', mark: '2' });
+    expect(right.advice.phase).not.toBe('stop');
+  });
+  test('new zeros begin a new set', () => {
+    const told = dial('24')
+      .toRow(2)
+      .then({ do: 'cut', mark: '1' }, { do: 'zero', by: 'metal', value: 0.001 });
+    expect(marksOf(told)).toContain('2');
+    told.then({ do: 'cut', mark: '2' });
+    expect(marksOf(told)).not.toContain('1');
+  });
+});
+
 describe('a GO and NO-GO gauge', () => {
   const gauged = () => new Told({ plan: { 'proof.evidence.0.kind': 'gauge', 'schedule.stops': [] } }).begun();
   test('GO stops at the end of the rows: a quarter of the tolerance at a time, and asked again', () => {

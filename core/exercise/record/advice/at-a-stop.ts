@@ -2,14 +2,14 @@ import { isTrial, stopData } from '@/core/machine/stops/stops';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import type { Sheet } from '../../sheet/sheet';
 import { isKind } from '../entry/entry';
-import { eventData } from '../entry/events';
 import type { StopProgress } from '../state/stop-progress';
 import type { Reason } from './advice';
 import { expectsFor } from './proof-state';
+import { isUnsafeMark } from './safe-marks';
 import type { Decision, WorkAt } from './work-at';
 
 /** What a look has said no to since the last cut: nothing planned is cut until it is looked at again. */
-export function saidNo({ live, sheet }: WorkAt): Decision | null {
+export function saidNo({ live, sheet, prediction }: WorkAt): Decision | null {
   const since = live.slice(live.findLastIndex(isKind('pass')) + 1);
   const looked = new Map(since.filter(isKind('stop')).map(({ content }) => [content.stopId, content.answer]));
   for (const [stopId, answer] of looked) {
@@ -22,10 +22,14 @@ export function saidNo({ live, sheet }: WorkAt): Decision | null {
         expects: { do: 'stop', stop: stop.id, check: stop.check, answers: answersOf(stop.check) },
       };
   }
-  const harm = since
-    .filter(isKind('event'))
-    .find(({ content }) => content.touched === true && eventData(content.event)?.asks !== undefined);
-  return harm?.content.event === 'off-mark' ? { phase: 'stop', because: ['second-groove'] } : null;
+  const off = since.filter(isKind('event')).filter(({ content }) => content.event === 'off-mark');
+  if (off.some(({ content }) => content.touched === true))
+    return { phase: 'stop', because: ['second-groove'] };
+  const mark = prediction.cuts.at(-1)?.entry.content.mark ?? '';
+  // Told beside the cut, and not yet whether the tool touched.
+  return off.length === 0 && isUnsafeMark(sheet, prediction, mark)
+    ? { phase: 'stop', because: ['unsafe-mark'] }
+    : null;
 }
 
 const NO: Readonly<Record<string, Reason>> = {

@@ -1,3 +1,6 @@
+import type { Advice } from '../advice/advice';
+import { adviceTitle, reasonWords } from '../advice/advice-sentence';
+import { adviseOn } from '../advice/advise';
 import type { Sheet } from '../../sheet/sheet';
 import { isKind, liveEntries, type Entry } from '../entry/entry';
 import { entryWords } from '../entry/entry-words';
@@ -29,7 +32,12 @@ export interface FloorState {
   warnings: string[];
 }
 
-export function floorState(sheet: Sheet, entries: readonly Entry[], prediction: Prediction): FloorState {
+export function floorState(
+  sheet: Sheet,
+  entries: readonly Entry[],
+  prediction: Prediction,
+  advice: Advice = adviseOn(sheet, entries, prediction),
+): FloorState {
   const live = liveEntries(entries);
   const work = live.findLast((entry) => kindOfEntry(entry)?.goesOn === true) ?? null;
   const last = live.at(-1);
@@ -38,7 +46,7 @@ export function floorState(sheet: Sheet, entries: readonly Entry[], prediction: 
     stage: stageOf(prediction),
     stageSince: work?.serverTime ?? null,
     last: last === undefined ? null : { ...shortWords(sheet, last), at: last.serverTime },
-    warnings: [...warningsOf(prediction), ...lateWarnings(entries)],
+    warnings: [...adviceWarnings(advice), ...warningsOf(prediction), ...lateWarnings(entries)],
   };
 }
 
@@ -91,6 +99,13 @@ function warningsOf({ blocks, steps, stops, cuts, warnings, segment }: Predictio
     ...stops.filter(({ state }) => state === 'passed-over').map(({ stop }) => `${stop.title}: passed over`),
     ...sentBack,
   ];
+}
+
+/** What whoever walks by should look at before anything else is cut. */
+function adviceWarnings(advice: Advice): string[] {
+  if (!['stop', 'zero', 'past-saving'].includes(advice.phase)) return [];
+  const [why] = advice.because;
+  return [`${adviceTitle(advice)}${why === undefined ? '' : `: ${reasonWords(why)}`}`];
 }
 
 /** What came late from a device that no longer led, until a person has looked. */
