@@ -512,7 +512,7 @@ test('stored marks and schemes are read as they were written; a mark of version 
   if (!confirmed.ok) throw new Error('refused');
   expect(readMark(JSON.parse(JSON.stringify(confirmed.value)))).toEqual(confirmed.value);
   const { format, version, rules, passMark, sections, ...old } = confirmed.value;
-  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 2, 2, 50, 3]);
+  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 2, 3, 50, 3]);
   const lines = old.lines.map(({ seen, ...each }) => ({ ...each, seen: seen ? undefined : false }));
   expect(readMark({ ...old, lines: JSON.parse(JSON.stringify(lines)) as object })).toEqual({
     ...confirmed.value,

@@ -3,7 +3,7 @@ import { documentReader } from '@/core/base/documents/document';
 import { figure, header, listOf, maybeWords, oneOf, part, whole, words } from '@/core/base/documents/parts';
 
 /** The version of the rules by which `proposeMark` judges; a scheme names the one that it was made for. */
-export const RULES = 2;
+export const RULES = 3;
 
 /** A share of a line's points. */
 const share = () => figure(0, 1);

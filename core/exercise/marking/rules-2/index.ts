@@ -19,11 +19,20 @@ export function judgeBy2(
   scheme: Scheme,
   entries: readonly Entry[],
 ): { lines: MarkLine[]; cap: MarkCap | null; unlisted: Judgement[] } {
-  const conduct = conductOf(sheet, entries);
+  return judgeWith(sheet, scheme, entries, judgePasses(sheet, conductOf(sheet, entries), entries, scheme));
+}
+
+/** The whole with the passes as they are judged: later rules judge them otherwise, and all else in the same way. */
+export function judgeWith(
+  sheet: Sheet,
+  scheme: Scheme,
+  entries: readonly Entry[],
+  passes: Judgement[],
+): { lines: MarkLine[]; cap: MarkCap | null; unlisted: Judgement[] } {
   const judged: Record<string, Judgement[]> = {
     worksheet: judgeWorksheet(sheet, entries),
     'set-up': judgeSetUp(sheet, entries, scheme),
-    passes: judgePasses(sheet, conduct, entries, scheme),
+    passes,
     result: judgeResult(sheet, entries, scheme),
   };
   const lines = scheme.sections.flatMap(({ id }) =>

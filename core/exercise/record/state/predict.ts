@@ -162,8 +162,14 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
   const standing = (start: number) => segment.planAtZero + readingIn(readings, segment, start);
   const ended = (until: string | null) =>
     until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
+  // A dial that was backed off since opens no row again.
+  const deepest = (start: number) =>
+    Math.max(
+      standing(start),
+      ...cuts.flatMap(({ entry, planReading }) => (entry.content.start === start ? [planReading] : [])),
+    );
   const goesDeeper = ({ dialReading, start }: SheetPass) =>
-    isDeeper(sheet, dialReading.value, standing(start));
+    isDeeper(sheet, dialReading.value, deepest(start));
   const used = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
   const reached = passes.findLast((row) => row.kind !== 'spring' && !goesDeeper(row))?.n ?? 0;
   const last = Math.max(used, reached);
@@ -174,7 +180,7 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
   const { unit } = row.dialReading;
   const now = standing(row.start);
   const { value: graduation } = sheet.lathe.dial.graduation;
-  const to = row.kind === 'spring' ? now : row.dialReading.value;
+  const to = row.kind === 'spring' ? deepest(row.start) : row.dialReading.value;
   // A zero that was taken anew between two graduations moves the rows between them.
   const at =
     segment.planAtZero === 0 || row.kind === 'spring'

@@ -19,14 +19,18 @@ export interface Conduct {
 }
 
 /** What sheet and record say of the conduct, as rules 1 and 2 read it. Frozen with them: whatever the bench advises later. */
-export function conductOf(sheet: Sheet, entries: readonly Entry[]): Conduct {
+export function conductOf(
+  sheet: Sheet,
+  entries: readonly Entry[],
+  zeros: 'begin-anew' | 'carry-on' = 'begin-anew',
+): Conduct {
   const live = standingEntries(entries);
-  const { cuts, passes } = cutsMade(sheet, live);
+  const { cuts, passes } = cutsMade(sheet, live, zeros);
   const last = live.findLast(isKind('measurement'));
   return {
     passes,
     cuts,
-    judgedCuts: cutsMade(sheet, standingEntries(withLateStrikes(entries))).cuts,
+    judgedCuts: cutsMade(sheet, standingEntries(withLateStrikes(entries)), zeros).cuts,
     stops: stopsKept(sheet, live, cuts),
     measured: last === undefined ? null : measuredOf(sheet, last.content),
   };

@@ -25,8 +25,17 @@ export interface CutMade {
   triedReading: number | null;
 }
 
-/** The cuts of standing entries, and the rows in force after them. */
-export function cutsMade(sheet: Sheet, live: readonly Entry[]): { cuts: CutMade[]; passes: SheetPass[] } {
+/**
+ * The cuts of standing entries, and the rows in force after them. For rules 1 and 2 new zeros begin anew; later ones
+ * take all figures as the plan's, from touch-off.
+ */
+export function cutsMade(
+  sheet: Sheet,
+  live: readonly Entry[],
+  zeros: 'begin-anew' | 'carry-on' = 'begin-anew',
+): { cuts: CutMade[]; passes: SheetPass[] } {
+  // Figures of the plan, where new zeros carry it on: so much stood on the dial when the zero in force was taken.
+  let atZero = 0;
   const standing = new Map<number, number>();
   const cuts: CutMade[] = [];
   let { passes } = sheet;
@@ -36,8 +45,11 @@ export function cutsMade(sheet: Sheet, live: readonly Entry[]): { cuts: CutMade[
     const at = cuts.at(-1);
     if (isKind('refigure')(entry)) ({ passes } = entry.content);
     if (isKind('event')(entry) && EVENTS_OF_2[entry.content.event]?.newZero === true) {
-      standing.clear();
-      [stopReading, triedReading] = [null, null];
+      if (zeros === 'carry-on') atZero = at?.reading ?? 0;
+      else {
+        standing.clear();
+        [stopReading, triedReading] = [null, null];
+      }
     }
     if (isKind('measurement')(entry)) {
       const { remainingCompound } = measuredOf(sheet, entry.content);
@@ -53,7 +65,7 @@ export function cutsMade(sheet: Sheet, live: readonly Entry[]): { cuts: CutMade[
     const row = passes.find(({ n }) => n === plannedPass) ?? null;
     const before = standing.get(start) ?? 0;
     const readingTaken = entry.content.reading !== null;
-    const reading = readingTaken ? asFed(sheet, entry.content) : before;
+    const reading = readingTaken ? roundTo(atZero + asFed(sheet, entry.content), 7) : before;
     const infeed = roundTo(reading - before, 7);
     const usesRow = Math.abs(infeed) > 1e-9 || row?.kind === 'spring' || !readingTaken;
     cuts.push({ entry, row, reading, readingTaken, infeed, usesRow, stopReading, triedReading });
