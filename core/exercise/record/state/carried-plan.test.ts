@@ -50,13 +50,17 @@ describe('new zeros carry the plan on', () => {
     });
   });
   test('a cut shallower than its row leaves the rest of the row', () => {
-    const shallow = { ...cutOf(fourth!, (third?.dialReading.value ?? 0) + 0.02), plannedPass: fourth!.n };
+    const shallow = cutOf(fourth!, (third?.dialReading.value ?? 0) + 0.02);
     const { next } = after(...cut, shallow);
     expect(next?.n).toBe(fourth?.n);
     expect(next?.dialInfeed.value).toBeCloseTo(
       (fourth?.dialReading.value ?? 0) - (third?.dialReading.value ?? 0) - 0.02,
       9,
     );
+  });
+  test('but not the last graduation of it alone, while a deeper row is to come', () => {
+    const { next } = after(...cut, cutOf(fourth!, (fourth?.dialReading.value ?? 0) - 0.02));
+    expect(next?.n).toBe(fifth?.n);
   });
   test('an own reading between two rows goes on with what is left to the later one', () => {
     const deep = (fifth?.dialReading.value ?? 0) - 0.02;

@@ -168,8 +168,23 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
       standing(start),
       ...cuts.flatMap(({ entry, planReading }) => (entry.content.start === start ? [planReading] : [])),
     );
-  const goesDeeper = ({ dialReading, start }: SheetPass) =>
-    isDeeper(sheet, dialReading.value, deepest(start));
+  // Short of its row by one graduation, and a deeper row to come: nobody cuts that alone.
+  const { value: graduation } = sheet.lathe.dial.graduation;
+  const nearly = new Set(
+    cuts.flatMap(({ row, planReading, infeed }) =>
+      row !== null &&
+      infeed > 0 &&
+      row.dialReading.value - planReading < graduation * 1.5 &&
+      passes.some(
+        ({ start, dialReading }) =>
+          start === row.start && isDeeper(sheet, dialReading.value, row.dialReading.value),
+      )
+        ? [row.n]
+        : [],
+    ),
+  );
+  const goesDeeper = ({ n, dialReading, start }: SheetPass) =>
+    !nearly.has(n) && isDeeper(sheet, dialReading.value, deepest(start));
   const used = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
   const reached = passes.findLast((row) => row.kind !== 'spring' && !goesDeeper(row))?.n ?? 0;
   const last = Math.max(used, reached);
@@ -179,7 +194,6 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
   if (row === undefined) return null;
   const { unit } = row.dialReading;
   const now = standing(row.start);
-  const { value: graduation } = sheet.lathe.dial.graduation;
   const to = row.kind === 'spring' ? deepest(row.start) : row.dialReading.value;
   // A zero that was taken anew between two graduations moves the rows between them.
   const at =
