@@ -4,13 +4,15 @@ import { cutFeeds } from '@/core/cutting/cut/cut-feeds';
 import { measuredOverWires, measureThread } from '@/core/cutting/cut/measure-thread';
 import { bad, good, type Result } from '@/core/base/errors/field-issue';
 import { bestWire, leadAngleCorrection, type WireCase } from '@/core/measuring/gauging/three-wires';
+import type { CutThread } from '@/core/cutting/cut/cut-thread';
 import type { Tip } from '@/core/thread/tool/tip';
 import { compoundAngle, positive, readTip, shape, tip, withoutId } from './request';
 
 /** The form of ISO 68-1 and ASME B1.1; its tool feeds toward the leading flank, which is the fed one here. */
-const FLANK_ANGLE_DEG = 30;
+export const FLANK_ANGLE_DEG = 30;
 
-const schema = object({
+/** The fields of what was cut. */
+export const GROOVE_FIELDS = {
   side: string()
     .strict()
     .typeError('side must be "external" or "internal".')
@@ -38,9 +40,9 @@ const schema = object({
     .min(1, 'feeds must hold at least one pass.')
     .max(500, 'At most 500 passes.')
     .required('feeds is missing.'),
-})
-  .strict()
-  .noUnknown('There is no such field: ${unknown}.');
+};
+
+const schema = object(GROOVE_FIELDS).strict().noUnknown('There is no such field: ${unknown}.');
 
 /** In millimetres: what is cut on any lathe with a single point lies well within. */
 const BELIEVABLE = { pitch: { least: 0.05, most: 200 }, workDiameter: { least: 0.1, most: 20_000 } };
@@ -70,17 +72,25 @@ function refuseUnbelievable(
   return null;
 }
 
-/**
- * `{"side":"external","unit":"in","pitch":0.1,"workDiameter":0.75,"tip":{"flat":0.0125},"compoundAngle":30,"feeds":[0.002,0.01]}`:
- * what a 60 degree tool of one start leaves, by the exact envelope of its positions. A feed is one pass's, not cumulative.
- */
-export function calcGroove(request: unknown): Result<object> {
-  const read = shape(schema, withoutId(request));
-  if (!read.ok) return read;
-  const { pitch, workDiameter, compoundAngle, feeds } = read.value;
-  const side = read.value.side === 'internal' ? 'internal' : 'external';
-  const edge = readTip(read.value.tip);
-  const beyond = refuseUnbelievable(read.value.unit, pitch, workDiameter, edge, feeds);
+/** What was cut, as it is asked for. */
+interface GrooveRequest {
+  side: string;
+  unit: string;
+  pitch: number;
+  workDiameter: number;
+  tip: { flat?: number | undefined; radius?: number | undefined };
+  compoundAngle: number;
+  feeds: readonly number[];
+}
+
+/** The groove of a request by the exact envelope; what nobody can have cut is refused. */
+export function grooveCut(
+  request: GrooveRequest,
+): Result<{ thread: CutThread; side: 'external' | 'internal'; pitch: number; tip: Tip }> {
+  const { pitch, workDiameter, compoundAngle, feeds } = request;
+  const side = request.side === 'internal' ? 'internal' : 'external';
+  const edge = readTip(request.tip);
+  const beyond = refuseUnbelievable(request.unit, pitch, workDiameter, edge, feeds);
   if (beyond !== null) return beyond;
   let reading = 0;
   const cuts = feeds.map((feed) => ({ reading: (reading += feed), start: 0 }));
@@ -94,8 +104,21 @@ export function calcGroove(request: unknown): Result<object> {
   } as const;
   const thread = cutFeeds(groove, { side, workDiameter }, cuts);
   const deepest = thread.poses.at(-1)?.y ?? 0;
-  if (side === 'external' && 2 * deepest >= workDiameter)
-    return bad('feeds', 'out-of-range', 'feeds go beyond the axis of the work.');
+  return side === 'external' && 2 * deepest >= workDiameter
+    ? bad('feeds', 'out-of-range', 'feeds go beyond the axis of the work.')
+    : good({ thread, side, pitch, tip: edge });
+}
+
+/**
+ * `{"side":"external","unit":"in","pitch":0.1,"workDiameter":0.75,"tip":{"flat":0.0125},"compoundAngle":30,"feeds":[0.002,0.01]}`:
+ * what a 60 degree tool of one start leaves, by the exact envelope of its positions. A feed is one pass's, not cumulative.
+ */
+export function calcGroove(request: unknown): Result<object> {
+  const read = shape(schema, withoutId(request));
+  if (!read.ok) return read;
+  const cut = grooveCut(read.value);
+  if (!cut.ok) return cut;
+  const { thread, side, pitch } = cut.value;
   const measured = measureThread(thread);
   const wires: WireCase = {
     pitch,

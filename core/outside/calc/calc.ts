@@ -11,6 +11,7 @@ import { calcIdentify } from './calc-identify';
 import { calcLimits } from './calc-limits';
 import { calcNext } from './calc-next';
 import { calcNut } from './calc-nut';
+import { calcRescue } from './calc-rescue';
 import { calcSchedule } from './calc-schedule';
 import { calcSlip } from './calc-slip';
 import { calcSpeed } from './calc-speed';
@@ -31,6 +32,7 @@ export const CALC_KINDS: Record<string, (request: unknown) => Result<object>> = 
   schedule: calcSchedule,
   groove: calcGroove,
   slip: calcSlip,
+  rescue: calcRescue,
   next: calcNext,
 };
 

@@ -44,6 +44,16 @@ const GOOD: Record<string, object> = {
     compoundAngle: 30,
     feeds: [0.002, 0.01, 0.01, 0.02],
   },
+  rescue: {
+    side: 'external',
+    unit: 'in',
+    pitch: 0.1,
+    workDiameter: 0.75,
+    tip,
+    compoundAngle: 60,
+    feeds: [0.002, 0.01, 0.01],
+    pitchDiameter: 0.6803,
+  },
   next: {
     thread: '3/4-16 UNF-2A',
     starter: 'usual',

@@ -44,7 +44,7 @@ const DOES = {
   },
   zero: (record, { by, value }) => {
     if (record.prediction.cuts.length > 0)
-      return asRefused(record.add({ kind: 'event', event: 'picked-up', uncertainty: text(value) }));
+      return asRefused(record.add({ kind: 'event', event: NEW_ZERO?.id ?? '', uncertainty: text(value) }));
     const step = record.sheet.steps.find(({ id }) => id === 'touch-off');
     if (step === undefined) return refused('not-asked', 'This plan has no touch-off.');
     return asRefused(record.add({ kind: 'step', stepId: step.id, choice: text(by), value: text(value) }));
@@ -135,6 +135,9 @@ const DOES = {
   end: (record, { as, cause }) =>
     asRefused(record.add({ kind: 'hand-in', how: text(as), cause: text(cause), change: '' })),
 } as const satisfies Record<string, (record: StoryRecord, item: Item) => Done>;
+
+/** What is recorded where both zeros were taken anew in the groove. */
+const NEW_ZERO = EVENTS.find(({ effect }) => effect === 'new-zero');
 
 type ItemName = keyof typeof DOES;
 export const ITEM_NAMES = Object.keys(DOES) as ItemName[];

@@ -112,15 +112,9 @@ function rowsOf(form: PlanForm, list: string): readonly unknown[] {
   return Array.isArray(found) ? found : [];
 }
 
-/** What a plan needs that the usual lathe has not is taken to be there, unless the request says otherwise. */
-function fittedFor({ infeed, technique }: PlanForm, unit: LengthUnit): Record<string, string> {
-  return {
-    ...(infeed.way === 'readout'
-      ? { readoutUnit: unit, readoutResolution: unit === 'in' ? '0.0005' : '0.01' }
-      : {}),
-    ...(technique.drive === 'trip' ? { trip: 'yes' } : {}),
-  };
-}
+/** A readout that the plan feeds by is taken to be there, unless the request says otherwise: the usual lathe has none. */
+const fittedFor = ({ infeed }: PlanForm, unit: LengthUnit): Record<string, string> =>
+  infeed.way === 'readout' ? { readoutUnit: unit, readoutResolution: unit === 'in' ? '0.0005' : '0.01' } : {};
 
 function latheOfStory(unit: LengthUnit, fields: Readonly<Record<string, unknown>>) {
   const form: Record<string, unknown> = { ...latheFormOf(usualLathe(unit)) };

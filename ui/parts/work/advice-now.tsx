@@ -33,6 +33,7 @@ export function AdviceNow({
   const { phase, expects } = advice;
   const finds = expects !== null && ['measure', 'try', 'find'].includes(expects.do);
   const ends = phase === 'proven' || phase === 'past-saving';
+  const asksForWords = phase === 'zero' || phase === 'stop';
   return (
     <div className="grid max-w-2xl gap-4">
       <h2 className="text-4xl">{adviceTitle(advice)}</h2>
@@ -45,15 +46,11 @@ export function AdviceNow({
           onAnswer={(answer) => void add({ kind: 'stop', stopId: expects.stop, answer })}
         />
       )}
-      {canRecord && (
+      {canRecord && (finds || (ends && onEnd !== null) || asksForWords) && (
         <div className="flex flex-wrap items-stretch gap-3">
           {finds && (
             <Button tone="main" size="bench" className="min-h-20 flex-1 text-2xl" onClick={onMeasure}>
-              {expects.do === 'measure'
-                ? 'Measure now'
-                : expects.do === 'try'
-                  ? 'Try it now'
-                  : 'Record what is found'}
+              {RECORDS[expects.do] ?? 'Record what is found'}
             </Button>
           )}
           {ends && onEnd !== null && (
@@ -61,7 +58,7 @@ export function AdviceNow({
               {phase === 'proven' ? 'Hand in' : 'End this try…'}
             </Button>
           )}
-          {(phase === 'zero' || phase === 'stop') && (
+          {asksForWords && (
             <Button
               tone={finds ? 'plain' : 'main'}
               size="bench"
@@ -71,7 +68,11 @@ export function AdviceNow({
               {phase === 'zero' ? 'Zeros taken anew…' : 'Say what was found…'}
             </Button>
           )}
-          <Button tone="quiet" size="bench" className="min-h-20" onClick={onCutOn}>
+        </div>
+      )}
+      {canRecord && (
+        <div>
+          <Button size="bench" onClick={onCutOn}>
             Cut on all the same…
           </Button>
         </div>
@@ -79,3 +80,5 @@ export function AdviceNow({
     </div>
   );
 }
+
+const RECORDS: Readonly<Record<string, string>> = { measure: 'Measure now', try: 'Try it now' };

@@ -137,7 +137,7 @@ export function PassPanel({
           )}
         </>
       )}
-      <Standing sheet={sheet} prediction={prediction} />
+      <Standing sheet={sheet} prediction={prediction} size={advice.size} />
       <ImpliedSays sheet={sheet} implied={prediction.implied} />
       {canRecord && (blocks.length > 0 || due !== null || (advised === null && !otherwise)) && (
         <div>
@@ -150,13 +150,20 @@ export function PassPanel({
 }
 
 /** Where the dial stands, and what is foretold of the thread. */
-function Standing({ sheet, prediction }: { sheet: Sheet; prediction: Prediction }) {
+function Standing({
+  sheet,
+  prediction,
+  size: band,
+}: {
+  sheet: Sheet;
+  prediction: Prediction;
+  size: Advice['size'];
+}) {
   const show = useShowLength();
   const { cuts, reading, segment } = prediction;
   const { unit } = sheet.thread;
   const last = cuts.at(-1);
-  const size =
-    prediction.size === null ? null : bandText(prediction.size, (value) => show.figures(value, unit));
+  const size = band === null ? null : bandText(band, (value) => show.figures(value, unit));
   const open =
     last !== undefined && (!last.readingTaken || segment.depthAtZero === null || !segment.foretells);
   const said =

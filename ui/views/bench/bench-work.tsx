@@ -126,7 +126,7 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
   const stepId =
     typeof place === 'object' ? place.stepId : stepOf(presentOf(sheet, prediction, advice), place);
   const step = sheet.steps.find(({ id }) => id === stepId);
-  const groove = <GrooveNow sheet={sheet} entries={entries} prediction={prediction} />;
+  const groove = <GrooveNow sheet={sheet} entries={entries} prediction={prediction} size={advice.size} />;
   const tab = (id: Exclude<Place, object>, text: string, icon: ReactNode) => (
     <Button
       size="bench"

@@ -3,6 +3,7 @@ import { linear } from '@/ui/drawing/linear';
 import { grooveOfRecord } from '@/core/exercise/record/state/groove-of-record';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Band } from '@/core/thread/standards/thread-limits';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { profilePath } from '@/ui/drawing/profile-path';
 import { scaleBarFor } from '@/ui/drawing/section-geometry';
@@ -18,10 +19,13 @@ export function GrooveNow({
   sheet,
   entries,
   prediction,
+  size: now,
 }: {
   sheet: Sheet;
   entries: readonly Entry[];
   prediction: Prediction;
+  /** By what was found, else as it is foretold; null: not known. */
+  size: Band | null;
 }) {
   const show = useShowLength();
   const hatchId = useId();
@@ -50,7 +54,8 @@ export function GrooveNow({
     };
   }, [groove, thread, radialDepth]);
   const figures = (value: number) => `${show.figures(value, thread.unit)} ${show.unitOf(thread.unit)}`;
-  const size = prediction.size === null ? 'not foretold yet' : bandText(prediction.size, figures);
+  const found = prediction.segment.found !== null;
+  const size = now === null ? 'not known yet' : bandText(now, figures);
   const crest = groove.tool === null ? 'not begun' : figures(groove.crestFlat);
   const { min, max } = sheet.limits.pitchDiameter;
   return (
@@ -90,7 +95,9 @@ export function GrooveNow({
         </DrawingFrame>
       </div>
       <dl className="grid gap-1 text-lg">
-        <dt className="label text-ink-soft">Pitch diameter by now, foretold</dt>
+        <dt className="label text-ink-soft">
+          Pitch diameter by now, {found ? 'by what was found' : 'foretold'}
+        </dt>
         <dd className="figures">{size}</dd>
         <dt className="label text-ink-soft">
           Wanted{' '}

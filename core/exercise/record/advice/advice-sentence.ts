@@ -43,7 +43,7 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
       return `Cut no more: ${why}. Show it to your instructor.`;
     case 'proven':
       return advice.because.includes('all-proven')
-        ? 'All is proved: hand it in.'
+        ? 'Nothing is left to do.'
         : `Hand it in as it is: ${why}.`;
     case 'ended':
       return 'Handed in.';

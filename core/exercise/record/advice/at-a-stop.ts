@@ -4,6 +4,7 @@ import type { Sheet } from '../../sheet/sheet';
 import { isKind } from '../entry/entry';
 import type { StopProgress } from '../state/stop-progress';
 import type { Reason } from './advice';
+import { eventData } from '../entry/events';
 import { expectsFor } from './proof-state';
 import { isUnsafeMark } from './safe-marks';
 import type { Decision, WorkAt } from './work-at';
@@ -22,7 +23,9 @@ export function saidNo({ live, sheet, prediction }: WorkAt): Decision | null {
         expects: { do: 'stop', stop: stop.id, check: stop.check, answers: answersOf(stop.check) },
       };
   }
-  const off = since.filter(isKind('event')).filter(({ content }) => content.event === 'off-mark');
+  const off = since
+    .filter(isKind('event'))
+    .filter(({ content }) => eventData(content.event)?.besideMark === true);
   if (off.some(({ content }) => content.touched === true))
     return { phase: 'stop', because: ['second-groove'] };
   const mark = prediction.cuts.at(-1)?.entry.content.mark ?? '';

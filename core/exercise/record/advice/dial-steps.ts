@@ -1,4 +1,3 @@
-import { compoundFeedFor } from '@/core/thread/compound/compound';
 import { lengthIn } from '@/core/base/units/length';
 import { roundTo } from '@/core/base/units/round';
 import type { Sheet } from '../../sheet/sheet';
@@ -21,11 +20,4 @@ export function finishingGraduations({ schedule, lathe: { dial } }: Sheet): numb
   const { value, unit } = dial.graduation;
   const shown = lengthIn(schedule.finishingInfeed, unit) * (dial.reads === 'diameter' ? 2 : 1);
   return Math.max(1, Math.round(shown / value));
-}
-
-/** A radial depth as the dial's figures go on by it. */
-export function figureOf({ feed, lathe: { dial }, thread }: Sheet, depth: number): number {
-  const travel = compoundFeedFor(depth, feed.angleDeg);
-  const shown = lengthIn({ value: travel, unit: thread.unit }, dial.graduation.unit);
-  return shown * (dial.reads === 'diameter' ? 2 : 1);
 }

@@ -26,6 +26,8 @@ export interface EventData {
   asksPassAtNoInfeed?: true;
   /** New zeros are taken in the groove before anything else is cut. */
   asksZero?: true;
+  /** The half nut was closed beside the marks that bring the tool back: the groove may be a second one. */
+  besideMark?: true;
   /** A yes or no that matters. */
   asks?: string;
   /** It is about a step of the set-up. */

@@ -7,6 +7,7 @@ export const offMark = {
   then: 'Look for a second groove before you cut on.',
   effect: 'none',
   fault: 'slip',
+  besideMark: true,
   asks: 'Did the tool touch the work?',
   only: 'marks',
 } as const satisfies EventData;
