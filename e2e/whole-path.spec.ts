@@ -160,12 +160,17 @@ test('record: set-up, hold point, passes, measurement in mid-course, final measu
   await expect(page.getByRole('heading', { name: 'Pass 11 of 14' })).toBeVisible();
 
   await page.getByRole('tab', { name: /Record/ }).click();
+  // What was measured after a cut that was none was not measured there.
+  await page.getByRole('button', { name: /^Strike out: Measured/ }).click();
+  await page.getByLabel('Reason').fill('counted one too many');
+  await page.getByRole('dialog').getByRole('button', { name: 'Strike out' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await page.getByRole('button', { name: 'Strike out: Pass 10 dial 0.044 in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Strike out' }).click();
   await expect(page.getByText('Say why the entry is struck out.')).toBeVisible();
   await page.getByLabel('Reason').fill('counted one too many');
   await page.getByRole('dialog').getByRole('button', { name: 'Strike out' }).click();
-  await expect(page.getByText('Struck out by Goran Pike: counted one too many')).toBeVisible();
+  await expect(page.getByText('Struck out by Goran Pike: counted one too many')).toHaveCount(2);
   await expect(page.getByRole('heading', { name: 'Pass 10 of 14' })).toBeVisible();
   for (let pass = 10; pass <= 14; pass += 1) {
     await expect(page.getByRole('heading', { name: `Pass ${pass} of 14` })).toBeVisible();

@@ -81,5 +81,6 @@ const depthIsLost = ({ prediction: { segment } }: WorkAt) =>
 function reasonOf({ prediction: { next, segment, cuts } }: WorkAt): Reason {
   if (next === null || next.kind === 'spring') return 'spring-row';
   if (segment.planAtZero !== 0) return 'carried-row';
-  return cuts.at(-1)?.row?.n === next.n ? 'rest-of-row' : 'row';
+  const last = cuts.at(-1);
+  return last?.row?.n === next.n && last.infeed > 0 ? 'rest-of-row' : 'row';
 }

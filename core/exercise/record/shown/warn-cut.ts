@@ -17,11 +17,12 @@ export function warnCut(sheet: Sheet, prediction: Prediction, reading: number): 
   const { unit } = dial.graduation;
   const largest = lengthIn(sheet.schedule.largestInfeed, unit);
   const turn = lengthIn(dial.perTurn, unit);
+  // What its row says where it is cut as planned; from elsewhere it may be more.
+  const ofRow = passes.find(({ n }) => n === next?.n)?.dialInfeed.value ?? 0;
   const warnings: CutWarning[] = [];
   if (infeed < -SLACK) warnings.push('backwards');
   if (sheet.feed.as === 'turns' && infeed >= turn - SLACK) warnings.push('whole-turn');
-  else if (infeed > largest + SLACK && infeed > (next?.dialInfeed.value ?? 0) + SLACK)
-    warnings.push('over-largest');
+  else if (infeed > largest + SLACK && infeed > ofRow + SLACK) warnings.push('over-largest');
   if (next !== null) {
     const reached = passes.filter(
       ({ n, dialReading }) => n >= next.n && dialReading.value <= reading + SLACK,
