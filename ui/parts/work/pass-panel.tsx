@@ -17,7 +17,7 @@ import { EventDialog } from './event-dialog';
 import { ImpliedSays } from './implied-says';
 import { DrivenBy, OtherMark } from './next-cut';
 import { NextPass } from './next-pass';
-import { useNextCut } from './use-next-cut';
+import { atNoInfeed, useNextCut } from './use-next-cut';
 import { OwnCut } from './own-cut';
 import { Refigure } from './refigure';
 import { slideWord } from '../sheet/slide-word';
@@ -130,6 +130,9 @@ export function PassPanel({
                 </div>
               )}
               <OwnCut sheet={sheet} unit={reading.unit} onRecord={record}>
+                {cuts.length > 0 && (
+                  <Button onClick={() => void record(atNoInfeed(prediction))}>A pass at no infeed</Button>
+                )}
                 <Button onClick={() => void record({ notTaken: 'yes' })}>Cut, reading not taken</Button>
               </OwnCut>
               {cut.problem !== null && <Message tone="error">{cut.problem}</Message>}

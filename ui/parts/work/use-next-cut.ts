@@ -28,7 +28,8 @@ export function useNextCut(
 
   /** Records the cut that is advised, or an own one: by its reading, by the cross slide, or with none taken. */
   async function record(fields: EntryFields): Promise<boolean> {
-    const own = ['reading', 'crossSlide', 'notTaken'].some((name) => name in fields) || cut === null;
+    const own =
+      ['reading', 'counted', 'crossSlide', 'notTaken'].some((name) => name in fields) || cut === null;
     const row = cut === null ? next : cut.row;
     const asItsRow = row !== null && cut !== null && Math.abs(row.dialReading.value - cut.reading) < 1e-9;
     const added = await add({
@@ -63,3 +64,10 @@ export function useNextCut(
 }
 
 export type NextCut = ReturnType<typeof useNextCut>;
+
+/** A pass where the dial stands, of no row: it takes off what sprang back. */
+export const atNoInfeed = ({ reading, start }: Prediction): EntryFields => ({
+  plannedPass: '',
+  start: String(start),
+  counted: String(reading.value),
+});

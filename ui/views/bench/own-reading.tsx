@@ -10,6 +10,7 @@ import { parseLength } from '@/core/base/units/parse-length';
 import { Button } from '@/ui/kit/button';
 import { Keypad } from '@/ui/kit/keypad';
 import { Message } from '@/ui/kit/message';
+import { atNoInfeed } from '@/ui/parts/work/use-next-cut';
 import { FedBy, type FedBySlide } from '@/ui/parts/work/fed-by';
 import { slideWord } from '@/ui/parts/sheet/slide-word';
 import { CutWarnings } from './cut-warnings';
@@ -93,6 +94,11 @@ export function OwnReading({
           <Button size="bench" onClick={() => void onRecord({ notTaken: 'yes' })}>
             Cut, reading not taken
           </Button>
+          {prediction.cuts.length > 0 && (
+            <Button size="bench" onClick={() => void onRecord(atNoInfeed(prediction))}>
+              A pass at no infeed
+            </Button>
+          )}
           <Button size="bench" tone="quiet" onClick={onBack}>
             Back
           </Button>

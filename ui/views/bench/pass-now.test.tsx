@@ -81,6 +81,18 @@ test('a cut fed by the cross slide, one whose reading was not taken, and another
   await waitFor(() => expect(add).toHaveBeenCalledWith(expect.objectContaining({ notTaken: 'yes' })));
 });
 
+test('a pass at no infeed is one touch: where the dial stands, of no row', async () => {
+  const add = passNow(work.slice(0, 2));
+  fireEvent.click(screen.getByRole('button', { name: 'Otherwise…' }));
+  fireEvent.click(screen.getByRole('button', { name: 'A pass at no infeed' }));
+  const { reading } = predict(sheet, recordOf([...ready, ...work.slice(0, 2)]));
+  await waitFor(() =>
+    expect(add).toHaveBeenCalledWith(
+      expect.objectContaining({ plannedPass: '', counted: String(reading.value) }),
+    ),
+  );
+});
+
 test('a gauge that types its reading cuts nothing: the reading is shown to be looked at', () => {
   const add = passNow(work.slice(0, 1));
   // Found once: a gauge types quicker than a button is looked for.

@@ -8,6 +8,8 @@ import { stoppedEarly } from './stopped-early';
 import { stalled } from './stalled';
 import { chatter } from './chatter';
 import { zeroForgotten } from './zero-forgotten';
+import { slackTakenUp } from './slack-taken-up';
+import { fullTurn } from './full-turn';
 import { firstChip } from './first-chip';
 import { zeroLost } from './zero-lost';
 import { pickedUp } from './picked-up';
@@ -15,6 +17,7 @@ import { toolChanged } from './tool-changed';
 import { tipBroke } from './tip-broke';
 import { disturbed } from './disturbed';
 import { takenOut } from './taken-out';
+import { somethingElse } from './something-else';
 import { setUpWrong } from './set-up-wrong';
 import { crestsFiled } from './crests-filed';
 import { flanksWorked } from './flanks-worked';
@@ -30,6 +33,8 @@ export const EVENTS = [
   stalled,
   chatter,
   zeroForgotten,
+  slackTakenUp,
+  fullTurn,
   firstChip,
   zeroLost,
   pickedUp,
@@ -37,6 +42,7 @@ export const EVENTS = [
   tipBroke,
   disturbed,
   takenOut,
+  somethingElse,
   setUpWrong,
   crestsFiled,
   flanksWorked,
