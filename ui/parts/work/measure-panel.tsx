@@ -203,7 +203,7 @@ export function MeasurePanel({
               label="Its zero reads"
               unit={unit}
               inputMode="decimal"
-              placeholder="not looked at"
+              placeholder="unknown"
               value={held.zero}
               error={problems.zero}
               onChange={(event) => setHeld({ ...held, zero: event.target.value })}
