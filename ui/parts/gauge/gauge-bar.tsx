@@ -12,7 +12,7 @@ export function GaugeBar({ connect, connected, problem }: GaugeLink) {
   const [wrong, setWrong] = useState<string | null>(null);
   return (
     <div className="flex flex-wrap items-end gap-x-3 gap-y-1 text-sm text-ink-soft">
-      <p className="flex min-h-9 grow basis-60 items-center gap-1.5">
+      <p className="flex min-h-9 basis-full items-center gap-1.5">
         <Usb aria-hidden className="size-4 shrink-0" />
         {connected
           ? 'The gauge is connected: its button fills the next empty field.'

@@ -39,7 +39,7 @@ export function NextPass({
           cut={cut}
           figureClass="text-8xl tablet:text-7xl"
         />
-        <div className="grid grid-cols-[auto_auto] gap-x-8 gap-y-1">
+        <div className="flex flex-wrap gap-x-8 gap-y-1">
           {row !== null && (
             <Figure
               size="large"

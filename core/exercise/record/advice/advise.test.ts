@@ -228,6 +228,8 @@ describe('a GO and NO-GO gauge', () => {
     expect(end().then({ do: 'find', evidence: 'gauge', answer: 'right', final: true }).told[0]).toBe('after');
     const told = end().then({ do: 'find', evidence: 'gauge', answer: 'no-go-enters', final: true });
     expect(told.told).toEqual(['past-saving', 'past-the-limit']);
+    // 3/4-16 UNF-2A ends at 0.7029 (ASME B1.1): whatever was foretold, it is under that.
+    expect(told.advice.size?.max).toBeLessThanOrEqual(0.7029);
   });
 });
 

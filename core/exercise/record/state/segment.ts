@@ -154,24 +154,29 @@ export function narrowedBy(
 }
 
 /**
- * What GO and NO-GO say: GO stops, and at least the limit's metal is left; both right, and it lies inside. Where nothing
- * else bounds it, no thread has more metal than the blank.
+ * What GO and NO-GO say: GO stops, and at least the limit's metal is left; both right, and it lies inside; NO-GO goes in,
+ * and it is past. Where nothing else bounds it, no thread has more metal than the blank, nor half a pitch less.
  */
 export function narrowedByGauge(
-  { thread: { side }, limits: { pitchDiameter: limit } }: Sheet,
+  { thread: { side, pitch }, limits: { pitchDiameter: limit } }: Sheet,
   segment: Segment,
   { cut, fed, size, workDiameter }: Standing,
   answer: string | null,
 ): Segment {
-  if (cut === null || (answer !== 'right' && answer !== 'go-stops')) return segment;
+  if (cut === null || !['right', 'go-stops', 'no-go-enters'].includes(answer ?? '')) return segment;
   const blank = { min: Math.min(workDiameter, limit.min), max: Math.max(workDiameter, limit.max) };
-  const open = size ?? blank;
-  const said =
-    answer === 'right'
-      ? limit
-      : side === 'external'
-        ? { min: limit.max, max: blank.max }
-        : { min: blank.min, max: limit.min };
+  const [more, less] =
+    side === 'external'
+      ? [
+          { min: limit.max, max: blank.max },
+          { min: limit.min - pitch / 2, max: limit.min },
+        ]
+      : [
+          { min: blank.min, max: limit.min },
+          { min: limit.max, max: limit.max + pitch / 2 },
+        ];
+  const said = answer === 'right' ? limit : answer === 'go-stops' ? more : less;
+  const open = size ?? said;
   const [min, max] = [Math.max(said.min, open.min), Math.min(said.max, open.max)];
   // What is foretold against it is wrong: the gauge has been there.
   return { ...segment, found: { fed, size: min > max ? said : { min, max }, cut } };
