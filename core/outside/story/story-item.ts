@@ -194,7 +194,10 @@ function tryPiece(record: StoryRecord, item: Item): Done {
   const { sheet } = record;
   const { evidence, stop, answer, end, toShoulder, crest, final } = item;
   const found = proofEvidence(sheet, 'trial', evidence);
-  const stopOf = stop === undefined ? undefined : sheet.stops.find(({ id }) => id === stop);
+  const { due } = record.prediction;
+  // A piece that is no evidence of the proof is tried at its stop.
+  const atStop = found === null && stop === undefined && due?.stop.check === evidence ? due?.stop : undefined;
+  const stopOf = stop === undefined ? atStop : sheet.stops.find(({ id }) => id === stop);
   if (stop !== undefined && stopOf === undefined)
     return refused('no-such-stop', `There is no stop ${text(stop)}.`);
   if (found === null && stopOf === undefined && evidence !== undefined)

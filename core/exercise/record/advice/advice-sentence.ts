@@ -146,7 +146,6 @@ const WHY: Readonly<Record<Reason, string>> = {
   'next-could-leave-the-limits': 'one more graduation could leave the limits',
   'runs-free': 'it goes as the plan wants it',
   'gauge-right': 'GO goes and NO-GO stops',
-  'check-says-enough': 'its check says enough',
   'past-the-limit': 'it is past the limit, and nothing brings metal back',
   'rows-cut': 'all rows are cut',
   'evidence-open': 'it is not proved yet',

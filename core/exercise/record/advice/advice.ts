@@ -69,7 +69,6 @@ export const REASONS = [
   'next-could-leave-the-limits',
   'runs-free',
   'gauge-right',
-  'check-says-enough',
   'past-the-limit',
   // the end
   'rows-cut',
