@@ -1,5 +1,7 @@
 import { contextOf, cutOf, goodSteps, recordOf, sheetOf } from '@/core/test/record';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { refigureKind } from '../entry/kinds/refigure';
+import { cutsOf } from './cuts';
 import { predict } from './predict';
 import { readEntry } from '../entry/read-entry';
 import type { EntryContent } from '../entry/kinds';
@@ -67,4 +69,14 @@ describe('new zeros carry the plan on', () => {
     const { next } = after(...cut, cutOf(fourth!, deep));
     expect([next?.n, next?.dialInfeed.value]).toEqual([fifth?.n, expect.closeTo(0.02, 6)]);
   });
+});
+
+test('what nobody can have cut does not make the groove endless: a tip of many pitches, a dial of many turns', () => {
+  const wide: EntryContent = { kind: 'refigure', what: 'tip', value: 70, passes: plan.passes };
+  const cuts = plan.passes.flatMap((pass, index) => [cutOf(pass), cutOf(pass, 900 + index)]);
+  const { thread, cuts: made } = cutsOf(plan, recordOf([wide, ...cuts]));
+  expect(made).toHaveLength(cuts.length);
+  expect(Math.max(...thread.grounds.map((ground) => ground.length))).toBeLessThan(60);
+  expect(made.filter(({ reading }) => reading > 100).every(({ depth }) => depth === null)).toBe(true);
+  expect(refigureKind.refuses?.(wide as never, plan)).toMatchObject({ field: 'value' });
 });

@@ -132,7 +132,9 @@ function afterRefigure(sheet: Sheet, fold: Fold, { content }: EntryOf<'refigure'
   const { passes } = content;
   if (content.what === 'work-diameter') return { ...fold, passes, workDiameter: content.value };
   const { cutCase } = fold.thread;
-  const { shape } = cutCaseOf({ ...sheetGroove(sheet), tip: tipOfSize(sheet, content.value) }, cutCase);
+  // A stored tip that is wider than the pitch cuts no thread; the groove would be gone through turn by turn without end.
+  const tip = tipOfSize(sheet, Math.min(content.value, sheet.thread.pitch));
+  const { shape } = cutCaseOf({ ...sheetGroove(sheet), tip }, cutCase);
   return { ...fold, passes, tipKnown: true, thread: { ...fold.thread, cutCase: { ...cutCase, shape } } };
 }
 
@@ -166,6 +168,9 @@ function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
   };
 }
 
+/** Beyond it no figure is one of a cut: the deepest thread needs less than one. */
+const DEEPEST_PITCHES = 8;
+
 function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   const { segment, readings, passes, workDiameter, stopReading, triedReading, tipKnown } = fold;
   const { plannedPass, start } = entry.content;
@@ -176,7 +181,9 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   const reading = readingTaken ? asFed(sheet, entry.content) : Math.max(before, ofRow);
   const infeed = roundTo(reading - before, 7);
   const fed = fedDepth(sheet, reading);
-  const depth = readingTaken && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
+  const known = readingTaken && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
+  // Nobody cuts so deep with a single point: such a reading says nothing of the groove.
+  const depth = known !== null && known > DEEPEST_PITCHES * sheet.thread.pitch ? null : known;
   let { thread, lastX } = fold;
   if (depth !== null) {
     lastX = fold.zeroX + poseOfCut(sheet, reading, entry.content.crossSlide, start).x;

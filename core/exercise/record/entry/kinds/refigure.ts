@@ -61,9 +61,11 @@ export const refigureKind: EntryKind<'refigure', RefigureContent> = {
         )
       : good({ kind: 'refigure', what, value: found, passes });
   },
-  refuses: ({ passes, value }, sheet) => {
+  refuses: ({ passes, value, what }, sheet) => {
     if (passes.length === 0)
       return { field: 'passes', code: 'required', message: 'Send the passes that follow.' };
+    if (what === 'tip' && sheet !== null && value > sheet.thread.pitch)
+      return { field: 'value', code: 'out-of-range', message: 'A tip wider than the pitch cuts no thread.' };
     return passes.some(({ kind, drive }) => kind === 'unknown' || drive === 'unknown')
       ? { field: 'passes', code: 'unreadable', message: 'Only passes that are understood can be figured.' }
       : unbelievable({ value }, sheet);
