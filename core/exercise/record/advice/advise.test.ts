@@ -178,9 +178,10 @@ describe('a look that says no', () => {
 
 describe('dial marks', () => {
   /** 18 TPI on a lead screw of 8 TPI, a gear of 24 teeth, eight marks: 1, then 2 is half a pitch beside the groove. */
-  const dial = (teeth: string) =>
+  const dial = (teeth: string, plan: Record<string, string> = {}) =>
     new Told({
       thread: '5/8-18 UNF-2A',
+      plan,
       lathe: { leadScrew: '8', threadDial: 'in-use', dialGears: [[teeth, '1 2 3 4 5 6 7 8']] },
     }).begun();
   const marksOf = (told: Told) => told.says.marks as string[];
@@ -203,6 +204,16 @@ describe('dial marks', () => {
     expect(touched.told).toEqual(['stop', 'second-groove']);
     const right = dial('32').toRow(2).then({ do: 'cut', mark: '1' }, { do: 'cut', mark: '2' });
     expect(right.advice.phase).not.toBe('stop');
+  });
+  test('a plan that keeps to one mark: another of its set brings the groove back and stops nothing', () => {
+    const told = dial('32', { 'technique.markRule': 'same' }).toRow(2).then({ do: 'cut', mark: '1' });
+    expect(marksOf(told)).toEqual(['1']);
+    expect(told.then({ do: 'cut', mark: '3' }).advice.phase).not.toBe('stop');
+    const beside = dial('24', { 'technique.markRule': 'same' }).toRow(2);
+    expect(beside.then({ do: 'cut', mark: '1' }, { do: 'cut', mark: '2' }).told).toEqual([
+      'stop',
+      'unsafe-mark',
+    ]);
   });
   test('new zeros begin a new set', () => {
     const told = dial('24')

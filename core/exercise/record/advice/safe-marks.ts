@@ -26,8 +26,13 @@ export function safeMarks(sheet: Sheet, { drive, firstMark }: Prediction): SafeM
   return { marks: safe.map(labelOf), closeAnywhere: false };
 }
 
-/** Whether a mark that was caught brings the tool back into its groove; what is not known is not called wrong. */
-export function isUnsafeMark(sheet: Sheet, prediction: Prediction, mark: string): boolean {
-  const { marks } = safeMarks(sheet, prediction);
-  return mark !== '' && marks.length > 0 && !marks.includes(mark);
+/**
+ * Whether a mark that was caught does not bring the tool back into the groove of the set's first catch. A mark of the
+ * same group does, also where the plan keeps to one; what is not known is not called wrong.
+ */
+export function isUnsafeMark({ dial }: Sheet, { drive, firstMark }: Prediction, mark: string): boolean {
+  if (mark === '' || firstMark === null || !catchesMarks(drive) || dial.use === 'any-place') return false;
+  const markOf = (name: string) => dial.marks.find((each) => labelOf(each) === name || each.name === name);
+  const group = markOf(firstMark)?.group ?? null;
+  return mark !== firstMark && group !== null && markOf(mark)?.group !== group;
 }
