@@ -370,11 +370,12 @@ class Played {
     this.#stands.set(start, counted);
   }
 
-  /** Diameter left to the limit beyond which nothing brings metal back; null while there is no thread. */
+  /** Diameter left, of the start with the least, to the limit beyond which nothing brings metal back; null: no thread yet. */
   #metal(): number | null {
-    const size = this.hand.groove.functional();
+    const sizes = this.hand.groove.sizes();
     const { min, max } = this.sheet.limits.pitchDiameter;
-    return size === null ? null : this.sheet.side === 'external' ? size - min : max - size;
+    if (sizes === null) return null;
+    return Math.min(...sizes.map((size) => (this.sheet.side === 'external' ? size - min : max - size)));
   }
 
   /** What one graduation does to the diameter. */
@@ -448,10 +449,10 @@ class Played {
   }
 
   #fate(): Obeyed['fate'] {
-    const size = this.hand.groove.functional();
+    const sizes = this.hand.groove.sizes();
     const { min, max } = this.sheet.limits.pitchDiameter;
     const grad = this.#graduation();
-    if (size === null) return 'outside';
+    if (sizes === null) return 'outside';
     // What a nut or a plug can not tell of a class nobody can: the loose side of it alone is looked at.
     const byMate = this.sheet.proof.every(({ kind }) => kind === 'nut' || kind === 'mate');
     const [low, high] =
@@ -460,8 +461,10 @@ class Played {
         : byMate
           ? [this.hand.truth.mate, max]
           : [min, max];
-    if (size >= low && size <= high) return 'inside';
-    return size >= low - grad && size <= high + grad ? 'within-a-graduation' : 'outside';
+    if (sizes.every((size) => size >= low && size <= high)) return 'inside';
+    return sizes.every((size) => size >= low - grad && size <= high + grad)
+      ? 'within-a-graduation'
+      : 'outside';
   }
 }
 

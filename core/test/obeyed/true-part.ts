@@ -80,12 +80,18 @@ export class Groove {
     return side === 'external' ? diameter - 2 * level : diameter + 2 * level;
   }
 
+  /** Of each start; null where one has no thread yet. */
+  sizes(): number[] | null {
+    const sizes = Array.from({ length: this.part.starts }, (_, index) => this.pitchDiameter(index + 1));
+    const known = sizes.filter((size) => size !== null);
+    return known.length < sizes.length ? null : known;
+  }
+
   /** Of the start with the most metal: what a nut or a gauge feels; null while one has none. */
   functional(): number | null {
-    const sizes = Array.from({ length: this.part.starts }, (_, index) => this.pitchDiameter(index + 1));
-    if (sizes.some((size) => size === null)) return null;
-    const known = sizes.filter((size) => size !== null);
-    return this.part.side === 'external' ? Math.max(...known) : Math.min(...known);
+    const sizes = this.sizes();
+    if (sizes === null) return null;
+    return this.part.side === 'external' ? Math.max(...sizes) : Math.min(...sizes);
   }
 }
 

@@ -1,6 +1,7 @@
 import { isDeeper } from '../state/feed';
 import { depthOfGraduation, finishingGraduations, further } from './dial-steps';
 import { expectsFor, isPastSaving } from './proof-state';
+import { catchUp } from './several-starts';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
 /**
@@ -13,9 +14,10 @@ export function byGauge(work: WorkAt): Decision | null {
   const { next, reading } = prediction;
   if (answer.cutsSince > 0) {
     const evidence = sheet.proof.find(({ id }) => id === answer.entry.content.evidenceId);
-    return next === null && evidence !== undefined
-      ? { phase: 'measure', because: ['used-up'], expects: expectsFor(sheet, evidence, false) }
-      : null;
+    if (next !== null || evidence === undefined) return null;
+    return (
+      catchUp(work) ?? { phase: 'measure', because: ['used-up'], expects: expectsFor(sheet, evidence, false) }
+    );
   }
   if (isPastSaving(sheet, answer)) return { phase: 'past-saving', because: ['past-the-limit'] };
   if (answer.entry.content.answer === 'right') return { phase: 'enough', because: ['gauge-right'] };

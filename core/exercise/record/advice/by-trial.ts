@@ -7,6 +7,7 @@ import { isDeeper } from '../state/feed';
 import { depthOfGraduation, further } from './dial-steps';
 import { isNearByPlan } from './next-row';
 import { answersWanted, expectsFor, goesAsWanted, tellsSize } from './proof-state';
+import { catchUp } from './several-starts';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
 /** What is not told by the trial alone: a nut is said to have to start only where the size is so far beyond it; common practice. */
@@ -24,7 +25,7 @@ export function byTrial(work: WorkAt): Decision | null {
   const near = isNear(work, answer.entry);
   if (answer.cutsSince > 0) {
     const behind = prediction.next?.kind !== 'spring' && (near || prediction.next === null);
-    return behind && evidence !== undefined ? again(work, evidence, ['used-up']) : null;
+    return behind && evidence !== undefined ? (catchUp(work) ?? again(work, evidence, ['used-up'])) : null;
   }
   if (evidence !== undefined && answersWanted(evidence).includes(content.answer)) {
     if (goesAsWanted(evidence, content)) return { phase: 'enough', because: ['runs-free'] };

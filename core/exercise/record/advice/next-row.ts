@@ -4,7 +4,7 @@ import { isKind } from '../entry/entry';
 import { fedDepth, isDeeper } from '../state/feed';
 import type { Reason } from './advice';
 import { expectsFor, tellsSize } from './proof-state';
-import { catchUp, doneStarts, startBehind } from './several-starts';
+import { catchUp, doneStarts, standsAt, startBehind } from './several-starts';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
 /** What a hand scatters when it nests a tool in its groove, radial; common practice. */
@@ -27,11 +27,11 @@ export function nextRow(work: WorkAt): Decision | null {
   if (size === null && !asked && evidence !== null && depthIsLost(work)) {
     if (isNearByPlan(work, next.dialReading.value)) return askFor(work, ['depth-not-known']);
   }
-  if (
-    deepest !== null &&
-    next.start === prediction.start &&
-    isDeeper(sheet, next.dialReading.value, deepest)
-  ) {
+  // A start that comes after the others goes as deep as they stand before their rows go on: nothing told their size yet.
+  const ahead = next.start === prediction.start ? null : catchUp(work, standsAt(work, next.start));
+  if (ahead !== null && ahead.cut?.start !== next.start) return ahead;
+  // One size bounds every start: they are cut from one zero.
+  if (deepest !== null && isDeeper(sheet, next.dialReading.value, deepest)) {
     if (!asked && evidence !== null) return askFor(work, ['may-leave-the-limits']);
     const other = catchUp(work);
     if (other !== null) return other;

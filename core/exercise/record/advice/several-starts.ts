@@ -33,7 +33,15 @@ export function catchUp(work: WorkAt, to = work.prediction.reading.value): Decis
     row === null
       ? further(sheet, from, finishingGraduations(sheet))
       : roundTo(row.dialReading.value - planAtZero, 6);
-  return cutTo(work, Math.min(wanted, to), ['other-start'], { start, row, from });
+  // After new zeros the rows' figures on the dial are others: what was planned is said as it stands there now.
+  const rowOnDial =
+    row === null
+      ? null
+      : {
+          ...row,
+          dialReading: { ...row.dialReading, value: roundTo(row.dialReading.value - planAtZero, 6) },
+        };
+  return cutTo(work, Math.min(wanted, to), ['other-start'], { start, row: rowOnDial, from });
 }
 
 /** Starts of which a measurement said enough, and that were not cut since. */
@@ -63,7 +71,11 @@ export function startBehind(work: WorkAt, to = work.prediction.reading.value): n
   return null;
 }
 
-function standsAt({ prediction: { cuts, segment, reading, start: now } }: WorkAt, start: number): number {
+/** The figure of the dial to which a start was cut last. */
+export function standsAt(
+  { prediction: { cuts, segment, reading, start: now } }: WorkAt,
+  start: number,
+): number {
   if (start === now) return reading.value;
   const last = cuts.findLast(({ entry }) => entry.content.start === start);
   return last === undefined ? -segment.planAtZero : last.planReading - segment.planAtZero;
