@@ -1,4 +1,5 @@
-import { answersWanted, expectsFor } from '@/core/exercise/record/advice/proof-state';
+import { wantedAnswers } from '@/core/exercise/record/state/stop-progress';
+import { expectsFor } from '@/core/exercise/record/advice/proof-state';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { shownOnSheet } from '@/core/exercise/sheet/shown-on-sheet';
 import { lengthIn } from '@/core/base/units/length';
@@ -70,7 +71,7 @@ export function sheetSaid(sheet: Sheet): object {
         bothEnds: evidence.bothEnds,
         toShoulder: evidence.toShoulder,
         wanted:
-          EVIDENCE_DATA[evidence.kind].recordedAs === 'trial' ? answersWanted(evidence) : evidence.wanted,
+          EVIDENCE_DATA[evidence.kind].recordedAs === 'trial' ? wantedAnswers(evidence) : evidence.wanted,
         answers: expects.do === 'find' ? expects.answers : expects.do === 'try' ? NUT_ANSWERS : null,
       };
     }),

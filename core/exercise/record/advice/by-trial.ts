@@ -6,7 +6,8 @@ import { isKind, type EntryOf } from '../entry/entry';
 import { isDeeper } from '../state/feed';
 import { depthOfGraduation, further } from './dial-steps';
 import { isNearByPlan } from './next-row';
-import { answersWanted, expectsFor, goesAsWanted, tellsSize } from './proof-state';
+import { wantedAnswers } from '../state/stop-progress';
+import { expectsFor, goesAsWanted, tellsSize } from './proof-state';
 import { catchUp } from './several-starts';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
@@ -27,7 +28,7 @@ export function byTrial(work: WorkAt): Decision | null {
     const behind = prediction.next?.kind !== 'spring' && (near || prediction.next === null);
     return behind && evidence !== undefined ? (catchUp(work) ?? again(work, evidence, ['used-up'])) : null;
   }
-  if (evidence !== undefined && answersWanted(evidence).includes(content.answer)) {
+  if (evidence !== undefined && wantedAnswers(evidence).includes(content.answer)) {
     if (goesAsWanted(evidence, content)) return { phase: 'enough', because: ['runs-free'] };
     const ends = evidence.bothEnds && content.end !== 'both';
     if (ends || content.toShoulder === null)

@@ -5,6 +5,7 @@ import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { GAUGE_ANSWERS } from '../entry/kinds/finding';
 import type { TrialContent } from '../entry/kinds/trial';
 import { isOfGauge } from '../state/cuts';
+import { wantedAnswers } from '../state/stop-progress';
 import { isInside, isOverCut, measuredThread } from '../state/measured-thread';
 import type { Expects } from './advice';
 
@@ -34,15 +35,10 @@ export function goesAsWanted(
 ): boolean {
   if (evidence === undefined) return runsFree(answer);
   return (
-    answersWanted(evidence).includes(answer) &&
+    wantedAnswers(evidence).includes(answer) &&
     (!evidence.bothEnds || end === 'both') &&
     (!evidence.toShoulder || toShoulder === true)
   );
-}
-
-/** The answers that are right; where the plan names none, one that runs free. */
-export function answersWanted({ wanted }: SheetProof): readonly string[] {
-  return wanted.length === 0 ? ['free', 'little-play'] : wanted;
 }
 
 /** Evidence that only somebody else judges, or that proves nothing, waits for nobody at the lathe. */

@@ -1,7 +1,7 @@
 import { radialDepthOf } from '@/core/thread/compound/compound';
 import type { Sheet } from '../../sheet/sheet';
 import { lengthIn, type Length } from '@/core/base/units/length';
-import { type Cut } from './cuts';
+import type { Cut } from './cuts';
 import { dialTravel, stopAt } from './feed';
 import type { Segment } from './segment';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';

@@ -1,6 +1,6 @@
 import type { Sheet, SheetPass, SheetProof, SheetStop } from '../../sheet/sheet';
 import { isTrial } from '@/core/machine/stops/stops';
-import { type Cut } from './cuts';
+import type { Cut } from './cuts';
 import { isDeeper } from './feed';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 
@@ -87,7 +87,7 @@ function enough(sheet: Sheet, stop: SheetStop, { content }: StopEntry): boolean 
   return wantedAnswers(sheet.proof.find(({ id }) => id === content.evidenceId)).includes(content.answer);
 }
 
-/** The answers that are right; where the plan names none, a nut that runs free. */
-function wantedAnswers(evidence: SheetProof | undefined): readonly string[] {
+/** The answers that are right; where the plan names none, one that runs free. */
+export function wantedAnswers(evidence: SheetProof | undefined): readonly string[] {
   return evidence === undefined || evidence.wanted.length === 0 ? ['free', 'little-play'] : evidence.wanted;
 }
