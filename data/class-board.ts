@@ -2,7 +2,7 @@ import 'server-only';
 import { strangersTries } from './tries';
 import { differenceInSeconds } from 'date-fns/differenceInSeconds';
 import type { AttemptState } from '@/core/exercise/record/state/record-state';
-import type { BoardAttempt, ClassBoard } from '@/core/exercise/board/board';
+import { BOARD_PHASES, type BoardAttempt, type ClassBoard } from '@/core/exercise/board/board';
 import { classFor, membershipsOf } from './access';
 import { outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
@@ -73,7 +73,7 @@ export function classBoard(
     const shown = issued.slice((page - 1) * PAGE, page * PAGE).sort((a, b) => a.id - b.id);
     const attempts = await rowsOf<AttemptOnBoard>(
       `SELECT s.attempt_id AS id, s.student_id AS studentId, s.exercise_id AS exerciseId, s.try_number AS tryNumber, s.state,
-          s.points AS total, s.passed, s.last_entry_at AS lastEntryAt, s.passes_cut AS passesCut, s.waits_for AS waitsFor
+          s.points AS total, s.passed, s.last_entry_at AS lastEntryAt, s.passes_cut AS passesCut, s.waits_for AS waitsFor, s.phase
         FROM attempt_summaries s WHERE s.class_id = ? AND s.exercise_id IN (${places(shown)})${mine}${order.allTries === true ? '' : LAST_TRY}
         ORDER BY s.try_number`,
       [classId, ...shown.map(({ id }) => id), ...mineValue],
@@ -115,11 +115,13 @@ interface AttemptOnBoard {
   lastEntryAt: Date | null;
   passesCut: number;
   waitsFor: 'instructor' | 'mark' | null;
+  phase: string | null;
 }
 
 function boardAttempt(row: AttemptOnBoard): BoardAttempt {
   const { id, studentId, exerciseId, tryNumber, state, total, passed, lastEntryAt, passesCut, waitsFor } =
     row;
+  const phase = BOARD_PHASES.find((each) => each === row.phase);
   return {
     id,
     studentId,
@@ -130,6 +132,7 @@ function boardAttempt(row: AttemptOnBoard): BoardAttempt {
     ...(lastEntryAt !== null &&
       state !== 'marked' && { idleS: Math.max(0, differenceInSeconds(new Date(), lastEntryAt)) }),
     ...(state === 'cutting' && { passesCut }),
+    ...(phase !== undefined && { phase }),
     ...(waitsFor === 'instructor' && { wantsLook: true }),
   };
 }

@@ -48,6 +48,7 @@ export const SUMMARY_COLUMNS = [
   'points',
   'passed',
   'floor',
+  'phase',
 ] as const;
 
 export function summaryValues(summary: AttemptSummary, sheetId: number | null): unknown[] {
@@ -65,6 +66,7 @@ export function summaryValues(summary: AttemptSummary, sheetId: number | null): 
     summary.points,
     summary.passed,
     summary.floor === null ? null : storedJson(summary.floor),
+    summary.phase,
   ];
 }
 

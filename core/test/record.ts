@@ -9,6 +9,7 @@ import type { Plan } from '@/core/exercise/plan/plan';
 import { predict } from '@/core/exercise/record/state/predict';
 import { liveEntries, type Entry, type Role } from '@/core/exercise/record/entry/entry';
 import type { EntryContent } from '@/core/exercise/record/entry/kinds';
+import type { EventContent } from '@/core/exercise/record/entry/kinds/event';
 import type { PassContent } from '@/core/exercise/record/entry/kinds/pass';
 import type { ReadingContext } from '@/core/exercise/record/entry/entry-kind';
 import type { StepContent } from '@/core/exercise/record/entry/kinds/step';
@@ -45,6 +46,18 @@ export function sheetOf(leaves: Leaves = {}, lathe: Lathe = usualLathe('in')): S
 
 /** For tests: the usual scheme, for any sheet. */
 export const SCHEME: Scheme = { ...usualScheme({ setUp: 30, passes: 30, result: 40 }), unlisted: 'weight-1' };
+
+/** For tests: something that happened. */
+export const happened = (event: EventContent['event'], change: Partial<EventContent> = {}): EventContent => ({
+  kind: 'event',
+  event,
+  stepId: null,
+  touched: null,
+  value: null,
+  uncertainty: null,
+  said: '',
+  ...change,
+});
 
 /** For tests: contents as a record, ten seconds apart, with ids `e1`, `e2`, ... */
 export function recordOf(contents: readonly EntryContent[], role: Role = 'student'): Entry[] {

@@ -10,6 +10,7 @@ import * as outbox from './0008-outbox';
 import * as safeGround from './0009-safe-ground';
 import * as grants from './0010-grants';
 import * as signIn from './0011-sign-in';
+import * as phase from './0012-phase';
 
 export interface MigrationStep {
   name: string;
@@ -33,4 +34,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...safeGround.steps.map(({ name, up }) => ({ name: `0009-safe-ground: ${name}`, up })),
   ...grants.steps.map(({ name, up }) => ({ name: `0010-grants: ${name}`, up })),
   ...signIn.steps.map(({ name, up }) => ({ name: `0011-sign-in: ${name}`, up })),
+  ...phase.steps.map(({ name, up }) => ({ name: `0012-phase: ${name}`, up })),
 ];

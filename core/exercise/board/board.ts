@@ -1,5 +1,10 @@
 import type { AttemptState } from '../record/state/record-state';
+import type { Phase } from '../record/advice/advice';
 import type { Role } from '../record/entry/entry';
+
+/** Phases that a board tells beside the state: the others follow from it. */
+export const BOARD_PHASES = ['past-saving', 'stop', 'zero', 'proven'] as const satisfies readonly Phase[];
+type BoardPhase = (typeof BOARD_PHASES)[number];
 
 /** An attempt as the class board shows it; what does not apply is left out, as a page holds hundreds. */
 export interface BoardAttempt {
@@ -15,6 +20,8 @@ export interface BoardAttempt {
   idleS?: number;
   /** While cutting. */
   passesCut?: number;
+  /** A phase that its state does not say and that somebody should know of. */
+  phase?: BoardPhase;
   /** It waits for a look of the instructor. */
   wantsLook?: true;
 }

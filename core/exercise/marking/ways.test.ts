@@ -1,6 +1,5 @@
-import { cutOf, goodSteps, planFor, recordOf, sheetOf, type Leaves } from '@/core/test/record';
+import { cutOf, goodSteps, happened, planFor, recordOf, sheetOf, type Leaves } from '@/core/test/record';
 import type { EntryContent } from '../record/entry/kinds';
-import type { EventContent } from '../record/entry/kinds/event';
 import { proposeMark } from './propose-mark';
 import { usualScheme } from './usual-scheme';
 
@@ -45,15 +44,6 @@ const trial = (answer: TrialContent['answer'], change: Partial<TrialContent> = {
   crest: null,
   reading: null,
   ...change,
-});
-const happened = (event: EventContent['event'], touched: boolean | null = null): EntryContent => ({
-  kind: 'event',
-  event,
-  stepId: null,
-  touched,
-  value: null,
-  uncertainty: null,
-  said: '',
 });
 const cutAll = (sheet: ReturnType<typeof sheetOf>): EntryContent[] => sheet.passes.map((pass) => cutOf(pass));
 
@@ -118,14 +108,16 @@ describe('conduct', () => {
     expect(lost('passes:stops', cutAll)).toBeGreaterThan(0);
   });
   test('a slip that is told before it touched costs nothing, one that touched does', () => {
-    expect(lost('passes:events', (sheet) => [...cutAll(sheet), happened('off-mark', false)])).toBe(0);
+    expect(
+      lost('passes:events', (sheet) => [...cutAll(sheet), happened('off-mark', { touched: false })]),
+    ).toBe(0);
     expect(lost('passes:events', (sheet) => [...cutAll(sheet), happened('missed-mark')])).toBe(0);
     expect(lost('passes:events', (sheet) => [...cutAll(sheet), happened('taken-out')])).toBe(0);
     expect(
-      lost('passes:events', (sheet) => [...cutAll(sheet), happened('reversed-uncleared', true)]),
+      lost('passes:events', (sheet) => [...cutAll(sheet), happened('reversed-uncleared', { touched: true })]),
     ).toBeGreaterThan(0);
     expect(lost('passes:events', (sheet) => [...cutAll(sheet), happened('gearing-changed')])).toBeGreaterThan(
-      lost('passes:events', (sheet) => [...cutAll(sheet), happened('off-mark', true)]),
+      lost('passes:events', (sheet) => [...cutAll(sheet), happened('off-mark', { touched: true })]),
     );
   });
   test('a cut against a wrong value is told and judged', () =>

@@ -128,7 +128,8 @@ export function sheetFor({ plan, lathe, book, words }: SheetCase): Sheet {
 
   const sheet: Omit<Sheet, 'steps' | 'words' | 'worksheet'> = {
     format: 'oyakata-sheet',
-    version: 5,
+    version: 6,
+    reckoned: 'as-recorded',
     title: plan.title,
     lathe: { name: lathe.name, dial, zeroAlong: swivel.zeroAlong },
     thread: {

@@ -37,6 +37,7 @@ import { liftSheet1 } from './older/lift-sheet-1';
 import { liftSheet2 } from './older/lift-sheet-2';
 import { liftSheet3 } from './older/lift-sheet-3';
 import { liftSheet4 } from './older/lift-sheet-4';
+import { liftSheet5 } from './older/lift-sheet-5';
 import { sheetBlankSchema } from './machine/sheet-blank-schema';
 import { sheetDialSchema } from './machine/sheet-dial-schema';
 import { sheetGearingSchema } from './machine/sheet-gearing-schema';
@@ -112,7 +113,7 @@ const proofSchema = part({
  * their own.
  */
 export const sheetSchema = part({
-  ...header('oyakata-sheet', 5),
+  ...header('oyakata-sheet', 6),
   title: words(120),
   lathe: part({
     name: words(80),
@@ -192,6 +193,11 @@ export const sheetSchema = part({
   dial: sheetDialSchema,
   travel: travelSchema,
   blank: sheetBlankSchema,
+  /**
+   * How depth and size of a record are told: with compound and zero as they were recorded, or, of sheets that were handed
+   * out before that was reckoned, as planned, so that no number that was told changes.
+   */
+  reckoned: oneOf(['as-planned', 'as-recorded'] as const),
   targetPitchDiameter: figure(0),
   radialDepth: figure(),
   /** Of the slide that feeds. */
@@ -288,7 +294,7 @@ export type SheetProof = Sheet['proof'][number];
 /** Reads a stored sheet. @throws UnreadableDocument */
 export const readSheet = documentReader<Sheet>({
   format: 'oyakata-sheet',
-  version: 5,
+  version: 6,
   schema: sheetSchema,
-  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3, 4: liftSheet4 },
+  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3, 4: liftSheet4, 5: liftSheet5 },
 });

@@ -7,7 +7,7 @@ export const CLEAR_ORDERS = ['clear-first', 'stop-first'] as const;
 export const INFEED_WAYS = ['compound', 'plunge', 'readout', 'alternating', 'axial'] as const;
 export const MARK_RULES = ['any-safe', 'same'] as const;
 export const END_SEEN_BY = ['eye', 'indicator', 'mark', 'readout', 'ear'] as const;
-export const ZERO_WAYS = ['metal', 'dye', 'paper', 'short'] as const;
+export const ZERO_WAYS = ['metal', 'dye', 'paper', 'short', 'scratch'] as const;
 export const LEVELS = ['each-step', 'one-page'] as const;
 export const STARTS_BY = ['compound', 'thread-dial', 'spindle'] as const;
 

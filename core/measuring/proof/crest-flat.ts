@@ -17,3 +17,15 @@ export function pitchDiameterByCrestFlat(
   const depth = (pitch / 2 - crestFlat) / 2 / Math.tan(radians(flankAngleDeg));
   return crestDiameter + diameterPerDepth(side) * depth;
 }
+
+/** The other way round: the flat that is left on the crest where the flanks have that pitch diameter; never below 0. */
+export function crestFlatAt(
+  side: Side,
+  crestDiameter: number,
+  pitch: number,
+  pitchDiameter: number,
+  flankAngleDeg: number,
+): number {
+  const depth = (pitchDiameter - crestDiameter) / diameterPerDepth(side);
+  return Math.max(0, pitch / 2 - 2 * depth * Math.tan(radians(flankAngleDeg)));
+}

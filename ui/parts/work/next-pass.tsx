@@ -23,9 +23,11 @@ export function NextPass({
   const { unit } = sheet.thread;
   const wires = sheet.proof.some(({ kind }) => kind === 'wires');
   // What a row says holds only where it is cut as it says, from the zero that it was made for.
-  const asRow = cut.row !== null && cut.planned === cut.reading && prediction.segment.planAtZero === 0;
+  const { segment } = prediction;
+  const atPlan = segment.planAtZero === 0 && segment.depthAtZero === 0 && segment.uncertainty === 0;
+  const asRow = cut.row !== null && cut.planned === cut.reading && atPlan && prediction.asSet === sheet;
   const row = asRow ? cut.row : null;
-  const found = prediction.segment.found !== null || row === null;
+  const found = segment.found !== null || row === null;
   const size = found ? null : wires ? row.overWires : row.pitchDiameter;
   const band = found ? advice.foretold : row.pitchDiameterBand;
   return (

@@ -253,7 +253,7 @@ describe('a step', () => {
     const onDone = jest.fn();
     render(
       <StepPanel
-        unit="in"
+        sheet={sheet}
         progress={stepOf('blank')}
         canRecord
         canSignOff={false}
@@ -271,7 +271,7 @@ describe('a step', () => {
   test('out of its limits is said in words', () => {
     render(
       <StepPanel
-        unit="in"
+        sheet={sheet}
         progress={stepOf('blank', [stepDone('blank', 0.7)])}
         canRecord
         canSignOff={false}
@@ -285,7 +285,7 @@ describe('a step', () => {
   test('the hold point is the instructor’s', async () => {
     const student = render(
       <StepPanel
-        unit="in"
+        sheet={sheet}
         progress={stepOf('instructor-look')}
         canRecord
         canSignOff={false}
@@ -299,7 +299,7 @@ describe('a step', () => {
     const add = accept();
     render(
       <StepPanel
-        unit="in"
+        sheet={sheet}
         progress={stepOf('instructor-look')}
         canRecord
         canSignOff
@@ -314,7 +314,7 @@ describe('a step', () => {
   test('a hazard defers to shop, manual, law and instructor', () => {
     render(
       <StepPanel
-        unit="in"
+        sheet={sheet}
         progress={stepOf('dry-run')}
         canRecord={false}
         canSignOff={false}

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { maySign } from '@/core/exercise/record/entry/may-sign';
 import type { Prediction } from '@/core/exercise/record/state/predict';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import type { Role } from '@/core/exercise/record/entry/entry';
 import type { StepProgress } from '@/core/exercise/record/state/step-progress';
 import { showExpected, showStepValue } from '@/core/exercise/sheet/show-value';
@@ -12,16 +13,19 @@ import { Field } from '@/ui/kit/field';
 import { StandingMark } from '@/ui/kit/state-mark';
 import { useKept } from '@/ui/shell/kept';
 import { standingOf } from './standing-of';
+import { plannedZero, ZeroChoice } from './zero-choice';
 import type { AttemptRecord } from './use-record';
 
 /** For a practised hand: the whole set-up as one page to tick. What was not done stays open, or is opened and said. */
 export function SetUpPage({
+  sheet,
   prediction,
   canRecord,
   role,
   add,
   onOpen,
 }: {
+  sheet: Sheet;
   prediction: Prediction;
   canRecord: boolean;
   role: Role;
@@ -36,6 +40,7 @@ export function SetUpPage({
         {steps.map((progress) => (
           <Line
             key={progress.step.id}
+            sheet={sheet}
             progress={progress}
             canRecord={canRecord && (progress.step.kind !== 'sign-off' || maySign(role, progress.step))}
             add={add}
@@ -48,11 +53,13 @@ export function SetUpPage({
 }
 
 function Line({
+  sheet,
   progress: { step, entry, verdict },
   canRecord,
   add,
   onOpen,
 }: {
+  sheet: Sheet;
   progress: StepProgress;
   canRecord: boolean;
   add: AttemptRecord['add'];
@@ -60,6 +67,8 @@ function Line({
 }) {
   const [value, setValue] = useKept(`step-${step.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
+  const [zero, setZero] = useState(() => plannedZero(sheet));
+  const asksZero = step.id === 'touch-off' && step.kind === 'confirm';
   const shown =
     entry?.content.kind === 'step' && entry.content.value !== null && step.expected !== null
       ? showStepValue(entry.content.value, step.expected.unit)
@@ -71,7 +80,13 @@ function Line({
     const added = await add(
       step.kind === 'sign-off'
         ? { kind: 'sign-off', stepId: step.id }
-        : { kind: 'step', stepId: step.id, value, ...(chosen !== null && { choice: chosen }) },
+        : {
+            kind: 'step',
+            stepId: step.id,
+            value,
+            ...(chosen !== null && { choice: chosen }),
+            ...(asksZero && zero),
+          },
     );
     setProblem(added.ok ? undefined : (added.fields.value ?? added.message));
     if (added.ok) setValue('');
@@ -109,6 +124,7 @@ function Line({
               onChange={(event) => setValue(event.target.value)}
             />
           )}
+          {asksZero && <ZeroChoice folded unit={sheet.thread.unit} value={zero} onChoose={setZero} />}
           {simple ? (
             <Button
               type="submit"

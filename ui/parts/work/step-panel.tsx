@@ -19,19 +19,20 @@ import { OrderPicker } from '../worksheet/order-picker';
 import { SettingsPicker } from './settings-picker';
 import { standingOf } from './standing-of';
 import { StepOtherwise } from './step-otherwise';
-import { ZeroChoice } from './zero-choice';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { plannedZero, ZeroChoice, type ZeroTaken } from './zero-choice';
 
 /** One step, large: what to do, what is expected where it is shown, and the place for what was really set or done. */
 export function StepPanel({
   progress,
-  unit,
+  sheet,
   canRecord,
   canSignOff,
   add,
   onDone,
 }: {
   progress: StepProgress;
-  unit: 'in' | 'mm';
+  sheet: Pick<Sheet, 'thread' | 'way'>;
   canRecord: boolean;
   canSignOff: boolean;
   add: AttemptRecord['add'];
@@ -41,7 +42,8 @@ export function StepPanel({
   const lost = useTouch().since !== null;
   const [value, setValue] = useKept(`step-${step.id}`, '');
   const [problem, setProblem] = useState<string | undefined>();
-  const [choice, setChoice] = useState<{ choice: string; value: string } | null>(null);
+  const asksZero = step.id === 'touch-off' && step.kind === 'confirm';
+  const [zero, setZero] = useState<ZeroTaken>(() => plannedZero(sheet));
   const showsValue =
     step.expected !== null &&
     step.heldBack !== true &&
@@ -54,9 +56,9 @@ export function StepPanel({
         : {
             kind: 'step',
             stepId: step.id,
-            value: choice === null ? value : choice.value,
+            value,
             count: value,
-            ...(choice === null ? {} : { choice: choice.choice }),
+            ...(asksZero && zero),
           };
     const added = await add({ ...base, ...fields });
     if (added.ok) {
@@ -144,9 +146,7 @@ export function StepPanel({
           {step.kind === 'looks' && (
             <LooksPicker looks={step.choices} onDone={(seen) => void record({ choice: seen })} />
           )}
-          {step.id === 'touch-off' && step.kind === 'confirm' && (
-            <ZeroChoice unit={unit} value={choice} onChoose={setChoice} />
-          )}
+          {asksZero && <ZeroChoice unit={sheet.thread.unit} value={zero} onChoose={setZero} />}
           {(typed || step.kind === 'confirm' || step.kind === 'sign-off') && (
             <Button tone="main" size="bench" type="submit" autoFocus={!typed}>
               {typed ? 'Record' : step.kind === 'sign-off' ? 'I have looked: go on' : 'Done'}

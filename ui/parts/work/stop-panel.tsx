@@ -1,5 +1,8 @@
 'use client';
 
+import { crestFlatBySize } from '@/core/exercise/record/state/crest-of-record';
+import { bandText } from '@/ui/units/band-text';
+import { useShowLength } from '@/ui/units/display-unit';
 import { isTried } from '@/core/measuring/proof/evidence';
 import { useState } from 'react';
 import type { Prediction } from '@/core/exercise/record/state/predict';
@@ -95,12 +98,15 @@ export function Steps({ steps }: { steps: readonly string[] }) {
 }
 
 function CrestWanted({ prediction, sheet }: { prediction: Prediction; sheet: Sheet }) {
-  const row = prediction.cuts.at(-1)?.row;
-  return row?.crestFlat == null ? null : (
+  const show = useShowLength();
+  const { size, figuredFor } = prediction;
+  if (size === null) return null;
+  const { unit } = sheet.thread;
+  const flat = crestFlatBySize(sheet, figuredFor, size);
+  return (
     <p className="text-lg">
-      It should be{' '}
-      <strong className="figures">{row.crestFlat.toFixed(sheet.thread.unit === 'in' ? 4 : 2)}</strong>{' '}
-      {sheet.thread.unit} by now.
+      It should be <strong className="figures">{bandText(flat, (value) => show.figures(value, unit))}</strong>{' '}
+      {show.unitOf(unit)} by now.
     </p>
   );
 }

@@ -1,46 +1,67 @@
 'use client';
 
-import { USUAL_PAPER } from '@/core/exercise/record/state/zero-gap';
+import { ZERO_WAYS } from '@/core/machine/technique/choices';
+import { ZERO_TEXTS } from '@/core/machine/technique/zero-texts';
+import { USUAL_PAPER, USUAL_SCRATCH } from '@/core/exercise/record/state/zero-gap';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Choice } from '@/ui/kit/choice';
 import { Field } from '@/ui/kit/field';
+import { Select } from '@/ui/kit/select';
 
-/** How the zero was taken: what it means, the predicted size hangs on. Nothing chosen: touched on dye or metal. */
+/** How the zero was taken, and the thickness or depth that belongs to it as it is typed. */
+export interface ZeroTaken {
+  choice: string;
+  value: string;
+}
+
+/** What is chosen before anybody chooses: what the plan says; where it says nothing, just touched. */
+export const plannedZero = ({ way: { zeroBy } }: Pick<Sheet, 'way'>): ZeroTaken => ({
+  choice: zeroBy === null || zeroBy === 'unknown' ? '' : zeroBy,
+  value: '',
+});
+
+/** What the predicted size and the rows on the dial hang on. Folded: in one line, for the whole set-up on one page. */
 export function ZeroChoice({
   unit,
   value,
+  folded = false,
   onChoose,
 }: {
   unit: 'in' | 'mm';
-  value: { choice: string; value: string } | null;
-  onChoose: (value: { choice: string; value: string }) => void;
+  value: ZeroTaken;
+  folded?: boolean;
+  onChoose: (value: ZeroTaken) => void;
 }) {
-  const chosen = value?.choice ?? '';
+  const { choice } = value;
+  const label = 'How the zero was taken';
+  const options = ZERO_WAYS.map((way) => ({ value: way, text: ZERO_TEXTS[way] }));
+  const note =
+    choice === 'short'
+      ? 'The gap is not known: record the reading of the first chip when you see it.'
+      : undefined;
+  const onChange = (chosen: string) => onChoose({ choice: chosen, value: '' });
+  const thickness = choice === 'paper' || choice === 'scratch';
   return (
     <div className="grid gap-2">
-      <Choice
-        label="How the zero was taken"
-        columns={2}
-        value={chosen}
-        options={[
-          { value: 'dye', text: 'On dye' },
-          { value: 'metal', text: 'On metal' },
-          { value: 'paper', text: 'Paper between' },
-          { value: 'short', text: 'Short of touching' },
-        ]}
-        note={
-          chosen === 'short'
-            ? 'The gap is not known: record the reading of the first chip when you see it.'
-            : undefined
-        }
-        onChange={(choice) => onChoose({ choice, value: value?.value ?? '' })}
-      />
-      {chosen === 'paper' && (
+      {folded ? (
+        <Select
+          label={label}
+          labelHidden
+          value={choice}
+          options={[{ value: '', text: 'Touched' }, ...options]}
+          note={note}
+          onChange={onChange}
+        />
+      ) : (
+        <Choice label={label} columns={2} value={choice} options={options} note={note} onChange={onChange} />
+      )}
+      {thickness && (
         <Field
-          label="Thickness of the paper"
+          label={choice === 'paper' ? 'Thickness of the paper' : 'Depth of the scratch'}
           unit={unit}
-          placeholder={String(USUAL_PAPER[unit])}
-          value={value?.value ?? ''}
-          onChange={(event) => onChoose({ choice: 'paper', value: event.target.value })}
+          placeholder={String((choice === 'paper' ? USUAL_PAPER : USUAL_SCRATCH)[unit])}
+          value={value.value}
+          onChange={(event) => onChoose({ choice, value: event.target.value })}
         />
       )}
     </div>

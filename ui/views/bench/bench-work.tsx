@@ -322,6 +322,7 @@ function Shown({
   if (present.kind === 'set-up-page')
     return (
       <SetUpPage
+        sheet={sheet}
         prediction={prediction}
         canRecord={canRecord}
         role="student"
@@ -340,7 +341,7 @@ function Shown({
         <StepPanel
           key={progress.step.id}
           progress={progress}
-          unit={sheet.thread.unit}
+          sheet={sheet}
           canRecord={canRecord}
           canSignOff={false}
           add={add}

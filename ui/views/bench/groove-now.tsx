@@ -1,7 +1,8 @@
 import { useId, useMemo } from 'react';
 import { linear } from '@/ui/drawing/linear';
 import { grooveOfRecord } from '@/core/exercise/record/state/groove-of-record';
-import type { Entry } from '@/core/exercise/record/entry/entry';
+import { crestFlatBySize, crestOfRecord } from '@/core/exercise/record/state/crest-of-record';
+import { liveEntries, type Entry } from '@/core/exercise/record/entry/entry';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
@@ -9,6 +10,7 @@ import { profilePath } from '@/ui/drawing/profile-path';
 import { scaleBarFor } from '@/ui/drawing/section-geometry';
 import { Hatch } from '@/ui/drawing/section-marks';
 import { DrawingFrame } from '@/ui/kit/drawing-frame';
+import { Message } from '@/ui/kit/message';
 import { bandText } from '@/ui/units/band-text';
 import { useShowLength } from '@/ui/units/display-unit';
 
@@ -56,7 +58,18 @@ export function GrooveNow({
   const figures = (value: number) => `${show.figures(value, thread.unit)} ${show.unitOf(thread.unit)}`;
   const found = prediction.segment.found !== null;
   const size = now === null ? 'not known yet' : bandText(now, figures);
-  const crest = groove.tool === null ? 'not begun' : figures(groove.crestFlat);
+  const crestBand =
+    groove.sure || now === null
+      ? null
+      : crestFlatBySize(sheet, crestOfRecord(sheet, liveEntries(entries)), now);
+  const crest =
+    groove.tool === null && prediction.cuts.length === 0
+      ? 'not begun'
+      : groove.sure
+        ? figures(groove.crestFlat)
+        : crestBand === null
+          ? 'not known yet'
+          : bandText(crestBand, figures);
   const { min, max } = sheet.limits.pitchDiameter;
   return (
     <section aria-label="Groove so far" className="grid content-start gap-2">
@@ -94,6 +107,11 @@ export function GrooveNow({
           />
         </DrawingFrame>
       </div>
+      {groove.staircase ? (
+        <Message tone="warning">Not as drawn: a look found one flank a staircase.</Message>
+      ) : (
+        !groove.sure && <p className="text-ink-soft">Only likely: tip or zero is not known for sure.</p>
+      )}
       <dl className="grid gap-1 text-lg">
         <dt className="label text-ink-soft">
           Pitch diameter by now, {found ? 'by what was found' : 'foretold'}

@@ -86,10 +86,11 @@ test('what waits for a look says so; other pages and other classes are a touch a
         { id: 1, name: 'Class' },
         { id: 9, name: 'Evening class' },
       ]}
-      attempts={[attempt({ state: 'set-up', wantsLook: true })]}
+      attempts={[attempt({ state: 'set-up', wantsLook: true, phase: 'past-saving' })]}
     />,
   );
-  expect(screen.getByRole('link', { name: /One, Clamp screw/ }).textContent).toContain('wants a look');
+  const told = screen.getByRole('link', { name: /One, Clamp screw/ }).textContent;
+  expect(told).toContain('cut no more · wants a look');
   const href = (name: string) => screen.getByRole('link', { name }).getAttribute('href');
   expect([href('Later exercises'), href('Earlier exercises'), href('Evening class')]).toEqual([
     '/?class=1&page=1',

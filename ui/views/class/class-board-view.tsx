@@ -325,10 +325,18 @@ function hrefOf(attempt: BoardAttempt, role: Role): string {
   return toMark ? `/attempts/${attempt.id}/mark` : `/attempts/${attempt.id}`;
 }
 
+const PHASE_WORDS: Readonly<Record<NonNullable<BoardAttempt['phase']>, string>> = {
+  'past-saving': 'cut no more',
+  stop: 'no cut now',
+  zero: 'new zeros first',
+  proven: 'proof is done',
+};
+
 function detail(attempt: BoardAttempt): string {
   const parts = [
     attempt.tryNumber > 1 ? `try ${attempt.tryNumber}` : '',
     attempt.passesCut === undefined ? '' : `pass ${attempt.passesCut}`,
+    attempt.phase === undefined ? '' : PHASE_WORDS[attempt.phase],
     attempt.wantsLook === true ? 'wants a look' : '',
     attempt.idleS !== undefined ? howLongAgo(attempt.idleS) : '',
   ];

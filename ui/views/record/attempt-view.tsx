@@ -216,6 +216,7 @@ function AtTheDesk({
             <MachinePanel sheet={sheet} />
           ) : present === SET_UP ? (
             <SetUpPage
+              sheet={sheet}
               prediction={prediction}
               canRecord={canRecord}
               role={who.role}
@@ -237,7 +238,7 @@ function AtTheDesk({
             <StepPanel
               key={step.step.id}
               progress={step}
-              unit={sheet.thread.unit}
+              sheet={sheet}
               canRecord={canRecord}
               canSignOff={maySign(who.role, step.step)}
               add={record.add}

@@ -23,7 +23,7 @@ export function adviseOn(
   prediction: Prediction = predict(sheet, entries),
 ): Advice {
   const live = liveEntries(entries);
-  const work = workAt(sheet, live, prediction);
+  const work = workAt(live, prediction);
   const { open } = proofState(sheet, live);
   const decision =
     handedIn(work) ??

@@ -78,5 +78,5 @@ export function standsAt(
 ): number {
   if (start === now) return reading.value;
   const last = cuts.findLast(({ entry }) => entry.content.start === start);
-  return last === undefined ? -segment.planAtZero : last.planReading - segment.planAtZero;
+  return (last?.planReading ?? segment.planAtTouchOff) - segment.planAtZero;
 }

@@ -17,7 +17,8 @@ export interface WorkAt {
   deepest: number | null;
 }
 
-export function workAt(sheet: Sheet, live: readonly Entry[], prediction: Prediction): WorkAt {
+export function workAt(live: readonly Entry[], prediction: Prediction): WorkAt {
+  const sheet = prediction.asSet;
   const size = sizeNow(sheet, prediction);
   return {
     sheet,

@@ -22,7 +22,7 @@ export interface WorkSoFar {
   blocks: Block[];
   warnings: string[];
   cuts: CutMade[];
-  segment: { zero: string; planAtZero: number };
+  segment: { zero: string; planAtZero: number; planAtTouchOff: number };
   reading: Length;
   start: number;
   drive: RealDrive | 'unknown';

@@ -1,4 +1,13 @@
-import { contextOf, cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import {
+  contextOf,
+  cutOf,
+  goodSteps,
+  HANDED_IN,
+  happened,
+  recordOf,
+  sheetOf,
+  stepDone,
+} from '@/core/test/record';
 import { floorState } from './floor-state';
 import { predict } from '../state/predict';
 import { readEntry } from '../entry/read-entry';
@@ -119,4 +128,13 @@ test('a stop that was sent back does not wait on, and says why where the cut is 
     kind: 'hold',
     id: stop.id,
   });
+});
+
+test('the stage is what the advice says where the count of cuts says too little', () => {
+  const stage = (contents: EntryContent[]) =>
+    floorOf(by('student', [...goodSteps(sheet), ...contents])).stage;
+  const five = sheet.passes.slice(0, 5).map((row) => cutOf(row));
+  expect(stage(five)).toBe(`Pass 5 of ${sheet.passes.length}`);
+  expect(stage([...five, happened('tip-broke')])).toBe('New zeros first');
+  expect(stage(sheet.passes.map((row) => cutOf(row)))).toBe('Proof open');
 });

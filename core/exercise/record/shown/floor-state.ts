@@ -43,7 +43,7 @@ export function floorState(
   const last = live.at(-1);
   return {
     waits: waitingOf(live, prediction, work),
-    stage: stageOf(prediction),
+    stage: stageOf(prediction, advice),
     stageSince: work?.serverTime ?? null,
     last: last === undefined ? null : { ...shortWords(sheet, last), at: last.serverTime },
     warnings: [...adviceWarnings(advice), ...warningsOf(prediction), ...lateWarnings(entries)],
@@ -76,11 +76,13 @@ function waitingOf(live: readonly Entry[], prediction: Prediction, work: Entry |
     : { kind: 'hold', id: held.id, title: held.title, since: since.serverTime };
 }
 
-function stageOf({ state, steps, cuts, passes }: Prediction): string {
+function stageOf({ state, steps, cuts, passes }: Prediction, advice: Advice): string {
   if (state === 'not-begun') return 'Not begun';
-  if (state === 'waiting') return 'Handed in';
+  const { phase } = advice;
+  if (['past-saving', 'zero', 'enough', 'after', 'proven', 'ended'].includes(phase))
+    return adviceTitle(advice);
   if (state === 'measured') return 'Measured';
-  if (state === 'cutting') return `Pass ${cuts.length} of ${passes.length}`;
+  if (cuts.length > 0) return phase === 'prove' ? 'Proof open' : `Pass ${cuts.length} of ${passes.length}`;
   const open = steps.find(({ step, verdict }) => step.when === 'before-cutting' && verdict === 'open');
   return open === undefined ? 'Set up' : `Set-up: ${open.step.title}`;
 }

@@ -1,5 +1,7 @@
 import type { Sheet } from '../../sheet/sheet';
 import type { Entry } from '../entry/entry';
+import type { Phase } from '../advice/advice';
+import { adviseOn } from '../advice/advise';
 import { floorState, type FloorState } from './floor-state';
 import { predict } from '../state/predict';
 import type { AttemptState } from '../state/record-state';
@@ -21,6 +23,8 @@ export interface AttemptSummary {
   passed: boolean | null;
   /** What the floor shows; null before a lathe is chosen, and when it is marked. */
   floor: FloorState | null;
+  /** Where the work stands by name; null before a lathe is chosen, and when it is marked. */
+  phase: Phase | null;
 }
 
 /** The standing decision on an attempt, as far as the summary needs it. */
@@ -55,11 +59,13 @@ export function summaryOf(
       waitsFor: null,
       finalSize: null,
       floor: null,
+      phase: null,
     };
   const prediction = predict(sheet, entries);
   const { state, steps, cuts, final } = prediction;
   const open = steps.find(({ step, verdict }) => verdict === 'open' && step.when === 'before-cutting');
-  const floor = decided === null ? floorState(sheet, entries, prediction) : null;
+  const advice = decided === null ? adviseOn(sheet, entries, prediction) : null;
+  const floor = advice === null ? null : floorState(sheet, entries, prediction, advice);
   const waits = floor?.waits ?? null;
   return {
     ...base,
@@ -70,5 +76,6 @@ export function summaryOf(
     waitsFor: waits === null ? null : waits.kind === 'mark' ? 'mark' : 'instructor',
     finalSize: final?.measured.mean ?? null,
     floor,
+    phase: advice?.phase ?? null,
   };
 }

@@ -1,23 +1,13 @@
-import { contextOf, cutOf, goodSteps, recordOf, sheetOf } from '@/core/test/record';
+import { contextOf, cutOf, goodSteps, happened, recordOf, sheetOf } from '@/core/test/record';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { refigureKind } from '../entry/kinds/refigure';
 import { cutsOf } from './cuts';
 import { predict } from './predict';
 import { readEntry } from '../entry/read-entry';
 import type { EntryContent } from '../entry/kinds';
-import type { EventContent } from '../entry/kinds/event';
 
 /** M16x2-6g by the compound, on a dial of 0.02 mm (common practice). */
 const plan = sheetOf({ 'thread.designation': 'M16x2-6g' }, usualLathe('mm'));
-const happened = (event: EventContent['event']): EntryContent => ({
-  kind: 'event',
-  event,
-  stepId: null,
-  touched: null,
-  value: null,
-  uncertainty: null,
-  said: '',
-});
 const after = (...contents: EntryContent[]) => predict(plan, recordOf(contents));
 
 describe('new zeros carry the plan on', () => {

@@ -8,7 +8,8 @@ import { lengthIn } from '@/core/base/units/length';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
-import { asFed, dialTravel, fedDepth, stopAt } from './feed';
+import { angleAsSet, COMPOUND, sheetAtAngle } from './compound-as-set';
+import { asFed, dialTravel, fedDepth, figureAtDepth, stopAt } from './feed';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -48,6 +49,11 @@ export interface Cut extends Foretold {
 
 /** What the record says up to an entry: nothing of it is ever changed in place. */
 interface Fold {
+  sheet: Sheet;
+  /** The sheet, with the compound at the angle at which it was really set. */
+  asSet: Sheet;
+  /** Whether that angle is known. */
+  angleKnown: boolean;
   cuts: readonly Cut[];
   /** Where each start stands on the dial as it is zeroed now. */
   readings: ReadonlyMap<number, number>;
@@ -72,7 +78,7 @@ const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; fold: Fo
 export function cutsOf(
   sheet: Sheet,
   live: readonly Entry[],
-): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow } {
+): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow; asSet: Sheet } {
   const gap = zeroGap(sheet, live);
   const last = LAST.get(sheet);
   const goesOn =
@@ -83,23 +89,27 @@ export function cutsOf(
     last.live.every((entry, index) => entry === live[index]);
   let fold = goesOn ? last.fold : beginning(sheet, gap);
   for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
-    fold = after(sheet, fold, live, index);
+    fold = after(fold, live, index);
   LAST.set(sheet, { live, gap, fold });
-  const { cuts, segment, thread, readings, tipKnown, workDiameter } = fold;
+  const { cuts, segment, thread, readings, tipKnown, workDiameter, asSet } = fold;
   return {
     cuts: [...cuts],
     segment,
     thread,
-    dial: { reading: standing(sheet, fold).reading, readings, tipKnown, workDiameter },
+    asSet,
+    dial: { reading: standing(fold).reading, readings, tipKnown, workDiameter },
   };
 }
 
 function beginning(sheet: Sheet, gap: ZeroGap): Fold {
   const { workDiameter, passes } = sheet;
   return {
+    sheet,
+    asSet: sheet,
+    angleKnown: true,
     cuts: [],
     readings: new Map(),
-    segment: firstSegment(gap),
+    segment: firstSegment(sheet, gap),
     thread: uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter })),
     workDiameter,
     passes,
@@ -111,21 +121,59 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
   };
 }
 
-const standing = (sheet: Sheet, { segment, cuts, workDiameter, readings }: Fold): Standing =>
-  standingOf(sheet, segment, cuts.at(-1), workDiameter, readings);
+const standing = ({ asSet, segment, cuts, workDiameter, readings }: Fold): Standing =>
+  standingOf(asSet, segment, cuts.at(-1), workDiameter, readings);
 
-function after(sheet: Sheet, fold: Fold, live: readonly Entry[], index: number): Fold {
+function after(fold: Fold, live: readonly Entry[], index: number): Fold {
   const entry = live[index];
+  const sheet = fold.asSet;
   if (entry === undefined) return fold;
+  if (isKind('step')(entry)) return afterStep(fold, live, entry);
   if (isKind('refigure')(entry)) return afterRefigure(sheet, fold, entry);
-  if (isKind('event')(entry)) return afterHappened(sheet, fold, entry);
+  if (isKind('event')(entry)) return afterHappened(fold, entry);
   if (isKind('measurement')(entry)) return afterMeasurement(sheet, fold, entry);
   if (isKind('trial')(entry)) return afterTrial(sheet, fold, live.slice(0, index + 1));
   if (isKind('finding')(entry) && isOfGauge(sheet, entry)) {
-    const segment = narrowedByGauge(sheet, fold.segment, standing(sheet, fold), entry.content.answer);
+    const segment = narrowedByGauge(sheet, fold.segment, standing(fold), entry.content.answer);
     return { ...fold, segment };
   }
   return isKind('pass')(entry) ? afterCut(sheet, fold, entry) : fold;
+}
+
+/**
+ * The compound was set, or found, at some mark. Swung between two cuts it takes the tool to another place: the depth is
+ * lost until new zeros are taken, and what was cut at the other angle stands as deep as it really went.
+ */
+function afterStep(fold: Fold, live: readonly Entry[], entry: EntryOf<'step'>): Fold {
+  const { asSet, angleKnown, segment, cuts } = fold;
+  if (entry.content.stepId !== COMPOUND || asSet.feed.slide !== 'compound') return fold;
+  if (asSet.reckoned === 'as-planned') return fold;
+  const plan = fold.sheet;
+  const last = live.findLast((each) => isKind('step')(each) && each.content.stepId === COMPOUND);
+  const angle = angleAsSet(plan, entry, entry === last);
+  const set = sheetAtAngle(plan, angle ?? plan.feed.angleDeg);
+  const now = { ...fold, asSet: set, angleKnown: angle !== null };
+  if (cuts.length === 0 || (set === asSet && now.angleKnown === angleKnown)) return now;
+  return {
+    ...now,
+    cuts: cuts.map((cut) =>
+      cut.entry.content.zero === segment.zero && cut.depth !== null
+        ? { ...cut, planReading: figureAtDepth(plan, cut.depth) }
+        : cut,
+    ),
+    segment: {
+      ...segment,
+      depthAtZero: null,
+      anchor: null,
+      wantsZero: entry.id,
+      planAtZero: atDepth(plan, cuts.at(-1)?.depth ?? null, fold) ?? segment.planAtZero,
+    },
+  };
+}
+
+/** Where the dial's zero then stands in the plan; null where the depth is not known. */
+function atDepth(plan: Sheet, depth: number | null, fold: Fold): number | null {
+  return depth === null ? null : roundTo(figureAtDepth(plan, depth) - standing(fold).reading, 7);
 }
 
 function afterRefigure(sheet: Sheet, fold: Fold, { content }: EntryOf<'refigure'>): Fold {
@@ -138,8 +186,8 @@ function afterRefigure(sheet: Sheet, fold: Fold, { content }: EntryOf<'refigure'
   return { ...fold, passes, tipKnown: true, thread: { ...fold.thread, cutCase: { ...cutCase, shape } } };
 }
 
-function afterHappened(sheet: Sheet, fold: Fold, entry: EntryOf<'event'>): Fold {
-  const before = standing(sheet, fold);
+function afterHappened(fold: Fold, entry: EntryOf<'event'>): Fold {
+  const before = standing(fold);
   const segment = afterEvent(fold.segment, entry, before);
   if (segment.zero !== entry.id) return { ...fold, segment };
   const readings = new Map([...fold.readings].map(([start, at]) => [start, roundTo(at - before.reading, 7)]));
@@ -148,7 +196,7 @@ function afterHappened(sheet: Sheet, fold: Fold, entry: EntryOf<'event'>): Fold 
 
 function afterMeasurement(sheet: Sheet, fold: Fold, { content }: EntryOf<'measurement'>): Fold {
   const { remainingCompound, mean } = measuredThread(sheet, content);
-  const stands = standing(sheet, fold);
+  const stands = standing(fold);
   return {
     ...fold,
     stopReading: fold.cuts.length === 0 ? null : stopAt(sheet, stands.reading, remainingCompound),
@@ -159,7 +207,7 @@ function afterMeasurement(sheet: Sheet, fold: Fold, { content }: EntryOf<'measur
 
 function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
   const nut = nutOfRecord(sheet, upTo);
-  const stands = standing(sheet, fold);
+  const stands = standing(fold);
   const infeed = nut?.reckoning.nextInfeed ?? null;
   return {
     ...fold,
@@ -181,7 +229,8 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   const reading = readingTaken ? asFed(sheet, entry.content) : Math.max(before, ofRow);
   const infeed = roundTo(reading - before, 7);
   const fed = fedDepth(sheet, reading);
-  const known = readingTaken && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
+  const known =
+    readingTaken && fold.angleKnown && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
   // Nobody cuts so deep with a single point: such a reading says nothing of the groove.
   const depth = known !== null && known > DEEPEST_PITCHES * sheet.thread.pitch ? null : known;
   let { thread, lastX } = fold;
@@ -202,7 +251,7 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     stopReading,
     triedReading,
     depth,
-    ...(readingTaken
+    ...(readingTaken && fold.angleKnown
       ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread, tipKnown })
       : NOT_FORETOLD),
   };

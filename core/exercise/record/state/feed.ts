@@ -11,6 +11,12 @@ export function fedDepth(sheet: Sheet, reading: number): number {
   return radialDepthOf(travel, sheet.feed.angleDeg);
 }
 
+/** The figure of the dial that feeds so deep: the other way round than `fedDepth`. */
+export function figureAtDepth({ feed, lathe: { dial }, thread }: Sheet, depth: number): number {
+  const travel = compoundFeedFor(depth, feed.angleDeg) * (dial.reads === 'diameter' ? 2 : 1);
+  return roundTo(lengthIn({ value: travel, unit: thread.unit }, dial.graduation.unit), 7);
+}
+
 /** The reading of the planned slide that goes as deep as this cut, where the cross slide fed beyond its zero too. */
 export function asFed(sheet: Sheet, { reading, crossSlide }: EntryOf<'pass'>['content']): number {
   const dial = reading ?? 0;

@@ -1,7 +1,6 @@
-import { cutOf, goodSteps, measuredAt, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import { cutOf, goodSteps, happened, measuredAt, recordOf, sheetOf, stepDone } from '@/core/test/record';
 import { predict } from './predict';
 import type { EntryContent } from '../entry/kinds';
-import type { EventContent } from '../entry/kinds/event';
 
 /** A plunge in millimetres, so that depth is the reading of the dial: M10x1.5 from 9.95 (common practice). */
 const PLUNGED = {
@@ -23,16 +22,6 @@ const unknown = sheetOf({
 const inDial = (sheet: typeof flat, mm: number) =>
   sheet.lathe.dial.graduation.unit === 'in' ? mm / 25.4 : mm;
 const at = (sheet: typeof flat, mm: number) => cutOf(sheet.passes[0]!, inDial(sheet, mm));
-const happened = (event: EventContent['event'], change: Partial<EventContent> = {}): EntryContent => ({
-  kind: 'event',
-  event,
-  stepId: null,
-  touched: null,
-  value: null,
-  uncertainty: null,
-  said: '',
-  ...change,
-});
 const tried = (answer: 'tight' | 'free', mm: number): EntryContent => ({
   kind: 'trial',
   purpose: 'mid',
@@ -64,6 +53,38 @@ describe('a tip and a zero that are known', () => {
     expect(after(flat, short, at(flat, 0.8)).size).toBeNull();
     const chip = happened('first-chip', { value: inDial(flat, 0.06) });
     expect(after(flat, short, chip, at(flat, 0.8)).size?.min).toBeCloseTo(sizeOf(0.74, 0.1875), 6);
+  });
+});
+
+describe('the rows stand on the dial as its zero was taken', () => {
+  const first = flat.passes[3]!;
+  const on = (...contents: EntryContent[]) => after(flat, ...contents, at(flat, 0.3)).next!;
+  test('with paper between, later by its thickness; after the scratch, earlier by its depth', () => {
+    const paper = on({ ...stepDone('touch-off'), choice: 'paper', value: 0.1 });
+    // The row's own depth, from a zero so far off the surface: nothing but whole graduations lies between.
+    const deep = (row: { radialDepth: number }, off: number) => row.radialDepth + off;
+    for (const [row, off] of [
+      [paper, 0.1],
+      [on({ ...stepDone('touch-off'), choice: 'scratch', value: 0.05 }), -0.05],
+    ] as const)
+      expect(Math.abs(inDial(flat, deep(row, off)) - row.dialReading.value)).toBeLessThan(
+        flat.lathe.dial.graduation.value,
+      );
+  });
+  test('nothing said: as the plan has it, also where the whole set-up is one tick', () => {
+    const planned = { ...flat, way: { ...flat.way, zeroBy: 'short' as const } };
+    expect(after(planned, stepDone('touch-off'), at(planned, 0.8)).size).toBeNull();
+    const paper = { ...flat, way: { ...flat.way, zeroBy: 'paper' as const } };
+    expect(after(paper, at(paper, 0.8)).size?.min).toBeCloseTo(sizeOf(0.7, 0.1875), 6);
+    const older = { ...planned, reckoned: 'as-planned' as const };
+    expect(after(older, at(older, 0.8)).size?.min).toBeCloseTo(sizeOf(0.8, 0.1875), 6);
+  });
+  test('the first chip tells the gap, and the rows go on from it', () => {
+    const short = { ...stepDone('touch-off'), choice: 'short' };
+    const chip = happened('first-chip', { value: inDial(flat, 0.06) });
+    const { next, cuts } = after(flat, short, chip, cutOf(first));
+    expect(cuts[0]?.planReading).toBeCloseTo(first.dialReading.value - inDial(flat, 0.06), 6);
+    expect(next?.n).toBeLessThanOrEqual(first.n);
   });
 });
 

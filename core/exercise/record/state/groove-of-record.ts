@@ -3,7 +3,7 @@ import { layerAfter, type CutThread } from '@/core/cutting/cut/cut-thread';
 import { moveProfile, type Profile } from '@/core/thread/geometry/profile';
 import type { Pose } from '@/core/thread/geometry/pose';
 import type { Sheet } from '../../sheet/sheet';
-import { liveEntries, type Entry } from '../entry/entry';
+import { isKind, liveEntries, type Entry } from '../entry/entry';
 import { cutsOf } from './cuts';
 
 /** The groove that the cuts of a record have really made, by the dial and this tip, in the section through the tool's edge. */
@@ -14,13 +14,19 @@ export interface GrooveOfRecord {
   turns: Profile;
   /** Flat that is left on the crest; the whole pitch before the first chip. */
   crestFlat: number;
+  /** Whether tip and zero were known for every cut: what is drawn is only the likely groove otherwise. */
+  sure: boolean;
+  /** A look found one flank a staircase, which nothing that was recorded of the set-up explains. */
+  staircase: boolean;
   pitchDiameter: number | null;
   /** Where the tool stood last; null before the first cut whose depth is known. */
   tool: Pose | null;
 }
 
 export function grooveOfRecord(sheet: Sheet, entries: readonly Entry[]): GrooveOfRecord {
-  const { thread } = cutsOf(sheet, liveEntries(entries));
+  const live = liveEntries(entries);
+  const { thread, cuts, segment, dial, asSet } = cutsOf(sheet, live);
+  const known = cuts.every(({ depth }) => depth !== null) && segment.foretells;
   const profile = layerAfter(thread);
   const tool = thread.poses.at(-1) ?? null;
   const size =
@@ -32,6 +38,15 @@ export function grooveOfRecord(sheet: Sheet, entries: readonly Entry[]): GrooveO
     profile,
     turns: [...moveProfile(profile, -thread.lead, 0), ...profile, ...moveProfile(profile, thread.lead, 0)],
     ...size,
+    sure: known && dial.tipKnown && segment.uncertainty === 0,
+    staircase: asSet === sheet && saidStaircase(sheet, live),
     tool,
   };
+}
+
+function saidStaircase(sheet: Sheet, live: readonly Entry[]): boolean {
+  const forms = new Set(sheet.stops.filter(({ check }) => check === 'form').map(({ id }) => id));
+  return live
+    .filter(isKind('stop'))
+    .some(({ content: { stopId, answer } }) => forms.has(stopId) && answer === 'no');
 }

@@ -37,6 +37,8 @@ export interface Prediction {
   size: Band | null;
   /** Whether the tip that cuts is known: measured as planned, or found at the bench. */
   tipKnown: boolean;
+  /** The sheet, with the compound at the angle at which it was really set: what the dial feeds is reckoned by it. */
+  asSet: Sheet;
   /** The rows in force: the sheet's, or those of the latest refiguring. */
   passes: SheetPass[];
   /** The entry that refigured them; null: the sheet's own. */
@@ -75,13 +77,13 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment, dial } = cutsOf(sheet, live);
+  const { cuts, segment, dial, asSet } = cutsOf(sheet, live);
   const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
   const reading: Length = { value: dial.reading, unit };
   const final = live.filter(isKind('measurement')).findLast(({ content }) => content.purpose === 'final');
-  const remaining = remainingFeed(sheet, live, cuts, segment);
+  const remaining = remainingFeed(asSet, live, cuts, segment);
   const next = nextPass(sheet, { passes, cuts, stops, segment, readings: dial.readings });
   const figuredFor =
     live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
@@ -102,8 +104,9 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     blocks,
     cuts,
     segment,
-    size: standingOf(sheet, segment, last, figuredFor, dial.readings).size,
+    size: standingOf(asSet, segment, last, figuredFor, dial.readings).size,
     tipKnown: dial.tipKnown,
+    asSet,
     passes,
     rowsOf: refigure?.id ?? null,
     figuredFor,
@@ -113,8 +116,8 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     firstMark: firstMarkOf(cuts, segment),
     next,
     remaining,
-    implied: impliedByProof(sheet, live, { segment, cuts, remaining, figuredFor }),
-    nut: nutOfRecord(sheet, live),
+    implied: impliedByProof(asSet, live, { segment, cuts, remaining, figuredFor }),
+    nut: nutOfRecord(asSet, live),
     final: final === undefined ? null : { entry: final, measured: measuredThread(sheet, final.content) },
     ended: live.findLast(isKind('hand-in')) ?? null,
     warnings: warningsOf(steps, next, remaining),

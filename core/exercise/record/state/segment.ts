@@ -6,6 +6,7 @@ import type { Sheet } from '../../sheet/sheet';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import type { EntryOf } from '../entry/entry';
 import { roundTo } from '@/core/base/units/round';
+import { figureAtDepth } from './feed';
 import { eventData } from '../entry/events';
 import type { EventData } from '../entry/events/event-data';
 import type { ZeroGap } from './zero-gap';
@@ -39,9 +40,13 @@ export interface Segment {
   wantsZero: string | null;
   /** Figure of the plan at which the dial's zero stands, in the dial's unit: the rows not cut yet go on from there. */
   planAtZero: number;
+  /** The same at touch-off: where a start stands that was not cut yet. */
+  planAtTouchOff: number;
 }
 
-export function firstSegment({ gap, uncertainty }: ZeroGap): Segment {
+/** At touch-off: the rows count from the surface, and start so much later, or earlier, as the tip stood off it, or in it. */
+export function firstSegment(sheet: Sheet, { gap, uncertainty }: ZeroGap): Segment {
+  const planAtZero = gap === null || sheet.reckoned === 'as-planned' ? 0 : 0 - figureAtDepth(sheet, gap);
   return {
     zero: 'touch-off',
     depthAtZero: gap === null ? null : -gap,
@@ -51,7 +56,8 @@ export function firstSegment({ gap, uncertainty }: ZeroGap): Segment {
     foretells: true,
     wantsPassAtNoInfeed: false,
     wantsZero: null,
-    planAtZero: 0,
+    planAtZero,
+    planAtTouchOff: planAtZero,
   };
 }
 

@@ -1,3 +1,4 @@
+import { roundTo } from '@/core/base/units/round';
 import type { Sheet } from '../../sheet/sheet';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import type { EntryOf } from '../entry/entry';
@@ -15,7 +16,7 @@ interface LastCut {
 
 /** What stands on the dial in a start; one that was not cut yet begins where touch-off was. */
 export const readingIn = (readings: ReadonlyMap<number, number>, segment: Segment, start: number): number =>
-  readings.get(start) ?? -segment.planAtZero;
+  readings.get(start) ?? roundTo(segment.planAtTouchOff - segment.planAtZero, 7);
 
 /** Where the work stands after the last cut, by what was measured or tried since, or what that cut foretold. */
 export function standingOf(

@@ -1,8 +1,7 @@
-import { cutOf, recordOf, sheetOf } from '@/core/test/record';
+import { cutOf, happened, recordOf, sheetOf } from '@/core/test/record';
 import { liveEntries } from '../entry/entry';
 import { predict } from './predict';
 import type { EntryContent } from '../entry/kinds';
-import type { EventContent } from '../entry/kinds/event';
 import { trialsOfPiece } from './trials-of-piece';
 
 const sheet = sheetOf({
@@ -30,15 +29,6 @@ const tried = (answer: TrialContent['answer'], crest: number | null = null): Tri
   crest,
   reading: deep.dialReading.value,
 });
-const happened = (event: EventContent['event'], value: number | null = null): EventContent => ({
-  kind: 'event',
-  event,
-  stepId: null,
-  touched: null,
-  value,
-  uncertainty: null,
-  said: '',
-});
 const filed: EntryContent = { kind: 'stop', stopId: sheet.stops[0]!.id, answer: 'done', reading: null };
 const nutAfter = (...contents: EntryContent[]) => predict(sheet, recordOf(contents)).nut?.reckoning;
 const trials = (...contents: EntryContent[]) =>
@@ -52,7 +42,7 @@ describe('the answers of a nut', () => {
     ));
 
   test('are asked anew once the crests are filed: that was what held it', () => {
-    for (const between of [happened('crests-filed', 0.743), filed])
+    for (const between of [happened('crests-filed', { value: 0.743 }), filed])
       expect(nutAfter(cutOf(deep), tried('will-not-start'), between, tried('tight'))).toMatchObject({
         contradiction: null,
         says: 'go-on',
@@ -102,7 +92,12 @@ describe('a crest that was measured', () => {
 
   test('after filing it is the one that was measured then', () =>
     expect(
-      trials(cutOf(deep), tried('will-not-start', 0.7439), happened('crests-filed', 0.7436), tried('starts')),
+      trials(
+        cutOf(deep),
+        tried('will-not-start', 0.7439),
+        happened('crests-filed', { value: 0.7436 }),
+        tried('starts'),
+      ),
     ).toEqual([{ answer: 'starts', reading: 1, crest: 0.7436 }]));
 
   test('flanks worked by hand make another depth', () =>

@@ -85,8 +85,9 @@ export function touchOffStep({ plan, way, sheet, words }: StepCase): SheetStep {
   const by = {
     metal: `touch the metal, ${dials}.`,
     dye: `touch the dye, ${dials}.`,
-    paper: `touch with paper between, ${dials}, and add its thickness.`,
+    paper: `touch with paper between, ${dials}. The rows here count from the surface: the bench adds the paper, from paper add it to each figure.`,
     short: `stop just short of touching, ${dials}; the reading of the first chip tells the gap.`,
+    scratch: `turn a scratch, as fine as shows, stop there, ${dials}. The rows here count from the surface: take the scratch off each figure, as the bench does.`,
   }[plan.technique.zeroBy ?? 'dye'];
   return confirm('touch-off', 'Touch off, zero', `Dye the work. Come in against the backlash, ${by}${high}`);
 }

@@ -1,12 +1,5 @@
 import type { ChoiceOption } from '@/ui/kit/choice';
-import type {
-  Clearing,
-  ClearOrder,
-  InfeedWay,
-  Level,
-  WorkEnd,
-  ZeroWay,
-} from '@/core/machine/technique/choices';
+import type { Clearing, ClearOrder, InfeedWay, Level, WorkEnd } from '@/core/machine/technique/choices';
 import { type Drive, DRIVE_DATA } from '@/core/machine/technique/drives';
 import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/measuring/proof/evidence';
 import type { School } from '@/core/exercise/plan/read/read-schedule';
@@ -49,13 +42,6 @@ export const CLEAR_ORDER_TEXTS: Record<ClearOrder, string> = {
 export const LEVEL_TEXTS: Record<Level, string> = {
   'each-step': 'Beginner: step by step',
   'one-page': 'Practised: one page',
-};
-
-export const ZERO_TEXTS: Record<ZeroWay, string> = {
-  dye: 'On dye',
-  metal: 'On metal',
-  paper: 'Paper between',
-  short: 'Short of touching',
 };
 
 export const SCHOOL_TEXTS: Record<School, string> = {

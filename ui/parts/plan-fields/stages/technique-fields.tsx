@@ -9,6 +9,7 @@ import {
 } from '@/core/machine/technique/choices';
 import { DRIVES, DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drives';
 import { frameOfWay } from '@/core/machine/technique/cut-way';
+import { ZERO_TEXTS } from '@/core/machine/technique/zero-texts';
 import { REACTION_SECONDS_BY_LEVEL } from '@/core/machine/technique/speed-limit';
 import { Figure } from '@/ui/kit/figure';
 import { PlanFold } from '../plan-fold';
@@ -16,14 +17,7 @@ import { Message } from '@/ui/kit/message';
 import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
 import { usePlanning } from '../planning-context';
 import { usePlanWhys } from '../use-plan-whys';
-import {
-  CLEARING_TEXTS,
-  CLEAR_ORDER_TEXTS,
-  driveText,
-  LEVEL_TEXTS,
-  optionsOf,
-  ZERO_TEXTS,
-} from './option-texts';
+import { CLEARING_TEXTS, CLEAR_ORDER_TEXTS, driveText, LEVEL_TEXTS, optionsOf } from './option-texts';
 
 const MORE = [
   'technique.clearing',

@@ -138,7 +138,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
         : good(content);
     if (!figure.ok) return figure;
     const { value } = figure;
-    const { planAtZero } = prediction.segment;
+    const { planAtZero, planAtTouchOff } = prediction.segment;
     const deepest = Math.max(
       0,
       ...passes.map(({ dialReading }) => dialReading.value),
@@ -146,7 +146,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
     );
     const most = 2 * deepest - planAtZero;
     // A start that was not cut yet stands where touch-off was.
-    const least = sheet.thread.starts > 1 ? -planAtZero : 0;
+    const least = sheet.thread.starts > 1 ? planAtTouchOff - planAtZero : 0;
     if (value < least - 1e-9 || value > most) {
       const limit = shownOnSheet({ value: most, unit }, sheet);
       const from = shownOnSheet({ value: least, unit }, sheet);

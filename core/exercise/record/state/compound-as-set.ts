@@ -1,0 +1,53 @@
+import { meets } from '../../sheet/sheet-step';
+import type { Sheet } from '../../sheet/sheet';
+import type { EntryOf } from '../entry/entry';
+
+/** Beyond it a compound hardly feeds in any more: the mark is taken as not known. */
+const STEEPEST_DEG = 80;
+
+/**
+ * The angle from the cross-slide axis at which the compound really stands, by what was recorded of it: the plan's, where
+ * that is right or nobody who may tell it has judged it yet; null: not known, so no depth of the dial tells the groove's.
+ */
+export function angleAsSet(
+  sheet: Sheet,
+  { id, content: { value, how } }: EntryOf<'step'>,
+  isLast: boolean,
+): number | null {
+  const planned = sheet.feed.angleDeg;
+  if (how === 'not-done') return null;
+  const step = sheet.steps.find((each) => each.id === COMPOUND);
+  if (step === undefined || value === null) return planned;
+  const angle = angleAtMark(sheet, value);
+  if (step.heldBack === true) {
+    // What is right is with the server. An entry that came before the last one was judged when it was the last.
+    const wrong = isLast ? step.judged?.entryId === id && step.judged.verdict === 'wrong' : true;
+    return wrong && (angle === null || Math.abs(angle - planned) > TOLERANCE_DEG) ? angle : planned;
+  }
+  return step.expected === null || meets(step.expected, value) ? planned : angle;
+}
+
+/** The step at which it is recorded. */
+export const COMPOUND = 'compound';
+
+/** As near as a scale is set and read; common practice. */
+const TOLERANCE_DEG = 0.5;
+
+/** A mark of this lathe's scale as an angle from the cross-slide axis; null where no feed comes of it. */
+function angleAtMark({ compound, lathe }: Sheet, mark: number): number | null {
+  const plain = mark > 180 ? 360 - mark : mark;
+  const angle = lathe.zeroAlong === 'bed' && !compound.offScale ? 90 - plain : plain;
+  return angle < 0 || angle > STEEPEST_DEG ? null : angle;
+}
+
+const SHEETS = new WeakMap<Sheet, Map<number, Sheet>>();
+
+/** The sheet with the compound at another angle, so that what the dial feeds is reckoned as it is. */
+export function sheetAtAngle(sheet: Sheet, angleDeg: number): Sheet {
+  if (angleDeg === sheet.feed.angleDeg) return sheet;
+  const known = SHEETS.get(sheet) ?? new Map<number, Sheet>();
+  SHEETS.set(sheet, known);
+  const at = known.get(angleDeg) ?? { ...sheet, feed: { ...sheet.feed, angleDeg } };
+  known.set(angleDeg, at);
+  return at;
+}
