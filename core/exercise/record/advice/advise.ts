@@ -1,5 +1,6 @@
 import type { Sheet } from '../../sheet/sheet';
-import { liveEntries, type Entry } from '../entry/entry';
+import type { Entry } from '../entry/entry';
+import { inOrderOfWork } from '../state/leading';
 import { predict, type Prediction } from '../state/predict';
 import type { Advice } from './advice';
 import { dueStop, saidNo } from './at-a-stop';
@@ -22,7 +23,7 @@ export function adviseOn(
   entries: readonly Entry[],
   prediction: Prediction = predict(sheet, entries),
 ): Advice {
-  const live = liveEntries(entries);
+  const live = inOrderOfWork(entries);
   const work = workAt(live, prediction);
   const { open } = proofState(sheet, live);
   const decision =

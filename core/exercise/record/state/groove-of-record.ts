@@ -3,7 +3,8 @@ import { layerAfter, type CutThread } from '@/core/cutting/cut/cut-thread';
 import { moveProfile, type Profile } from '@/core/thread/geometry/profile';
 import type { Pose } from '@/core/thread/geometry/pose';
 import type { Sheet } from '../../sheet/sheet';
-import { isKind, liveEntries, type Entry } from '../entry/entry';
+import { isKind, type Entry } from '../entry/entry';
+import { inOrderOfWork } from './leading';
 import { cutsOf } from './cuts';
 
 /** The groove that the cuts of a record have really made, by the dial and this tip, in the section through the tool's edge. */
@@ -24,7 +25,7 @@ export interface GrooveOfRecord {
 }
 
 export function grooveOfRecord(sheet: Sheet, entries: readonly Entry[]): GrooveOfRecord {
-  const live = liveEntries(entries);
+  const live = inOrderOfWork(entries);
   const { thread, cuts, segment, dial, asSet } = cutsOf(sheet, live);
   const known = cuts.every(({ depth }) => depth !== null) && segment.foretells;
   const profile = layerAfter(thread);

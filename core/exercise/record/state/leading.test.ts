@@ -1,6 +1,6 @@
-import { cutOf, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import { cutOf, goodSteps, recordOf, sheetOf, stepDone } from '@/core/test/record';
 import { floorState } from '../shown/floor-state';
-import { leadingDevice, notLookedOver } from './leading';
+import { inOrderOfWork, leadingDevice, notLookedOver } from './leading';
 import { predict } from './predict';
 import type { Entry } from '../entry/entry';
 import type { EntryContent } from '../entry/kinds';
@@ -66,4 +66,22 @@ test('whoever takes the lead again is not late any more; what came between stays
 
 test('leading alone begins nothing', () => {
   expect(predict(sheet, record([FIRST, LEAD])).state).toBe('not-begun');
+});
+
+test('where the dial stands follows the device that leads; a late cut counts for the groove, in its place', () => {
+  const steps = goodSteps(sheet).map((content): [string, EntryContent] => [FIRST, content]);
+  const [four, five, six] = [4, 5, 6].map((n) => cut(n));
+  const before: [string, EntryContent][] = [
+    [FIRST, LEAD],
+    ...steps,
+    ...[1, 2, 3].map((n): [string, EntryContent] => [FIRST, cut(n)]),
+  ];
+  const late = record(...before, [SECOND, LEAD], [SECOND, five!], [SECOND, six!], [FIRST, four!]);
+  const inOrder = record(...before, [FIRST, four!], [SECOND, LEAD], [SECOND, five!], [SECOND, six!]);
+  const [came, would] = [late, inOrder].map((entries) => predict(sheet, entries));
+  expect(came!.reading).toEqual(sheet.passes[5]!.dialReading);
+  expect(came!.next).toEqual(sheet.passes[6]);
+  expect(came!.size).toEqual(would!.size);
+  expect(came!.cuts.map(({ depth }) => depth)).toEqual(would!.cuts.map(({ depth }) => depth));
+  expect(inOrderOfWork(inOrder)).toEqual(inOrder);
 });

@@ -6,22 +6,47 @@ export function leadingDevice(entries: readonly Entry[]): string | null {
   return liveEntries(entries).findLast(isKind('lead'))?.device ?? null;
 }
 
+/** Work that a device still held when another took over, with the lead that took over. */
+function heldBack(entries: readonly Entry[]): { entry: Entry; before: Entry }[] {
+  const standing = new Set(liveEntries(entries));
+  const lostTo = new Map<string, Entry>();
+  let leads: string | null = null;
+  const held: { entry: Entry; before: Entry }[] = [];
+  for (const entry of entries) {
+    const { device } = entry;
+    if (isKind('lead')(entry) && standing.has(entry)) {
+      if (leads !== null && leads !== device) lostTo.set(leads, entry);
+      leads = device;
+      if (device !== null) lostTo.delete(device);
+    }
+    const before = device === null || leads === null ? undefined : lostTo.get(device);
+    if (before !== undefined && kindOfEntry(entry)?.ofWork === true && standing.has(entry))
+      held.push({ entry, before });
+  }
+  return held;
+}
+
 /**
  * What a device still held when another took over, and sent afterwards: it was done, so it counts; but whoever took over
  * did not know of it. Each stays flagged until a person has looked it over, or struck it out.
  */
 export function notLookedOver(entries: readonly Entry[]): Entry[] {
   const looked = new Set(entries.filter(isKind('looked-over')).map(({ content }) => content.entryId));
-  const standing = new Set(liveEntries(entries));
-  const led = new Set<string>();
-  let leads: string | null = null;
-  return entries.filter((entry) => {
-    if (isKind('lead')(entry) && standing.has(entry)) {
-      leads = entry.device;
-      if (leads !== null) led.add(leads);
-    }
-    const { device } = entry;
-    const fromBefore = device !== null && leads !== null && device !== leads && led.has(device);
-    return fromBefore && kindOfEntry(entry)?.ofWork === true && standing.has(entry) && !looked.has(entry.id);
-  });
+  return heldBack(entries).flatMap(({ entry }) => (looked.has(entry.id) ? [] : [entry]));
+}
+
+/**
+ * What stands, in the order in which it was done: what a device still held came before another took over, and where the
+ * dial stands now follows the device that leads.
+ */
+export function inOrderOfWork(entries: readonly Entry[]): Entry[] {
+  const live = liveEntries(entries);
+  const held = heldBack(entries);
+  if (held.length === 0) return live;
+  const late = new Set(held.map(({ entry }) => entry));
+  return live.flatMap((entry) =>
+    late.has(entry)
+      ? []
+      : [...held.filter(({ before }) => before === entry).map(({ entry: came }) => came), entry],
+  );
 }

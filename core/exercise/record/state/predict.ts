@@ -11,7 +11,8 @@ import { impliedByProof, type Implied } from './implied';
 import { cutsOf, type Cut } from './cuts';
 import { isDeeper } from './feed';
 import { readingIn, standingOf } from './standing';
-import { isKind, liveEntries, type Entry, type EntryOf } from '../entry/entry';
+import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { inOrderOfWork } from './leading';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
 import { kindOfEntry } from '../entry/read-stored-entry';
@@ -73,7 +74,7 @@ export interface Prediction {
  * sheet's.
  */
 export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
-  const live = liveEntries(entries);
+  const live = inOrderOfWork(entries);
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
