@@ -1,7 +1,7 @@
 import 'server-only';
+import { earlierTry, type EarlierTry } from '@/core/exercise/record/shown/earlier-try';
 import type { Transaction } from 'sequelize';
-import { isKind, type Entry, type Role } from '@/core/exercise/record/entry/entry';
-import { predict } from '@/core/exercise/record/state/predict';
+import type { Entry, Role } from '@/core/exercise/record/entry/entry';
 import { sheetForStudent } from '@/core/exercise/record/shown/shown-to-student';
 import { worksheetShown, type WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
 import type { Gauge } from '@/core/measuring/gauging/gauge';
@@ -98,16 +98,10 @@ export interface AttemptView {
   marked: boolean;
   /** What the decision that stands gave. */
   verdict: { total: number; passed: boolean } | null;
-  /** What stood at the end of the try before, on the same lathe; null without one. */
-  earlier: EarlierSteps | null;
+  /** What the try before has to say to this one; null for a first try. */
+  earlier: EarlierTry | null;
   /** The viewer's role in the class of the attempt. */
   role: Role;
-}
-
-/** Steps of an earlier try that may still stand on the same lathe. */
-interface EarlierSteps {
-  tryNumber: number;
-  steps: { stepId: string; value: number | null; choice: string | null; count: number | null }[];
 }
 
 /** Kinds of gauges that give a figure. */
@@ -147,28 +141,24 @@ export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outc
         row.decision === null || row.points === null
           ? null
           : { total: Number(row.points), passed: row.passed === 1 },
-      earlier: whole === null || sheet === null ? null : await earlierSteps(row, whole),
+      earlier: sheet === null ? null : await tryBefore(row),
       role: row.role,
     };
   });
 }
 
-/** The steps that stood right at the end of the last earlier try of the same sheet. */
-async function earlierSteps(row: AttemptRow, sheet: Sheet): Promise<EarlierSteps | null> {
+/** What the last earlier try at the same exercise says, on whichever lathe it was cut. */
+async function tryBefore(row: AttemptRow): Promise<EarlierTry | null> {
   if (row.tryNumber < 2) return null;
-  const before = await rowOf<{ attemptId: number; tryNumber: number }>(
-    `SELECT attempt_id AS attemptId, try_number AS tryNumber FROM attempt_summaries
-      WHERE exercise_id = ? AND student_id = ? AND sheet_id = ? AND try_number < ? ORDER BY try_number DESC LIMIT 1`,
-    [row.exerciseId, row.studentId, row.sheetId, row.tryNumber],
+  const before = await rowOf<{ attemptId: number; tryNumber: number; sheetId: number | null }>(
+    `SELECT attempt_id AS attemptId, try_number AS tryNumber, sheet_id AS sheetId FROM attempt_summaries
+      WHERE exercise_id = ? AND student_id = ? AND try_number < ? ORDER BY try_number DESC LIMIT 1`,
+    [row.exerciseId, row.studentId, row.tryNumber],
   );
-  if (before === null) return null;
+  if (before === null || before.sheetId === null) return null;
   const entries = (await recordsOf([before.attemptId])).get(before.attemptId) ?? [];
-  const steps = predict(sheet, entries).steps.flatMap(({ entry, verdict }) => {
-    if (entry === null || !isKind('step')(entry) || (verdict !== 'right' && verdict !== 'done')) return [];
-    const { stepId, value, choice, count } = entry.content;
-    return [{ stepId, value, choice, count }];
-  });
-  return { tryNumber: before.tryNumber, steps };
+  const sheet = await sheetOf(before.sheetId);
+  return earlierTry(before.tryNumber, sheet, entries, before.sheetId === row.sheetId);
 }
 
 export async function factsOf(

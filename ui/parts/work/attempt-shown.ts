@@ -1,7 +1,7 @@
 import type { Entry, Role } from '@/core/exercise/record/entry/entry';
 import type { WorksheetShown } from '@/core/exercise/record/state/worksheet-progress';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import type { EarlierSteps } from './earlier-try';
+import type { EarlierTry } from '@/core/exercise/record/shown/earlier-try';
 
 export interface AttemptShown {
   id: number;
@@ -23,7 +23,7 @@ export interface AttemptShown {
   marked: boolean;
   /** What the mark gave, where the page knows it. */
   verdict?: { total: number; passed: boolean } | null;
-  /** Steps that stood at the end of the try before, on the same lathe. */
-  earlier?: EarlierSteps | null;
+  /** What the try before has to say to this one; null for a first try. */
+  earlier?: EarlierTry | null;
   who: { id: number; name: string; role: Role };
 }

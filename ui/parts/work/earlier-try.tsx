@@ -1,77 +1,78 @@
 'use client';
 
-import { useState } from 'react';
+import { reasonWords } from '@/core/exercise/record/advice/advice-sentence';
+import type { Advice } from '@/core/exercise/record/advice/advice';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import {
+  comesAgain,
+  readFirst,
+  type EarlierTry,
+  type StoodBefore,
+} from '@/core/exercise/record/shown/earlier-try';
 import type { Prediction } from '@/core/exercise/record/state/predict';
-import { Button } from '@/ui/kit/button';
-import { Message } from '@/ui/kit/message';
-import type { AttemptRecord } from './use-record';
+import { showStepValue } from '@/core/exercise/sheet/show-value';
+import type { SheetStep } from '@/core/exercise/sheet/sheet-step';
 
-/** Steps that stood at the end of an earlier try on the same lathe. */
-export interface EarlierSteps {
-  tryNumber: number;
-  steps: { stepId: string; value: number | null; choice: string | null; count: number | null }[];
-}
-
-/** A new try on the same lathe: what stands from the try before is taken over by one touch; critical steps are looked at anew. */
-export function EarlierTry({
+/** What the try before said, until the first cut, and again when the same fault comes again. */
+export function FromTryBefore({
   earlier,
   prediction,
-  add,
+  advice,
 }: {
-  earlier: EarlierSteps | null;
+  earlier: EarlierTry | null;
   prediction: Prediction;
-  add: AttemptRecord['add'];
+  advice: Advice;
 }) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const [busy, setBusy] = useState(false);
-  if (earlier === null || prediction.cuts.length > 0) return null;
-  const open = earlier.steps.filter(({ stepId }) =>
-    prediction.steps.some(
-      ({ step, verdict }) =>
-        step.id === stepId &&
-        verdict === 'open' &&
-        !step.critical &&
-        !step.hold &&
-        step.when === 'before-cutting',
-    ),
-  );
-  if (open.length === 0) return null;
-
-  async function takeOver() {
-    setBusy(true);
-    for (const { stepId, value, choice, count } of open) {
-      const fields: EntryFields = {
-        kind: 'step',
-        stepId,
-        how: 'stands',
-        fromTry: String(earlier?.tryNumber ?? 1),
-        ...(value === null ? {} : { value: String(value) }),
-        ...(choice === null ? {} : { choice }),
-        ...(count === null ? {} : { count: String(count) }),
-      };
-      const added = await add(fields);
-      if (!added.ok) {
-        setProblem(added.message);
-        break;
-      }
-    }
-    setBusy(false);
-  }
-
+  if (earlier === null) return null;
+  const again = comesAgain(earlier, advice);
+  if (prediction.cuts.length > 0 && !again) return null;
+  const { tryNumber, how, cause, change, fault } = earlier;
+  const ended =
+    how === null ? '' : { accepted: 'handed in', scrapped: 'scrapped', 'given-up': 'given up' }[how];
   return (
-    <section
-      aria-label="From the try before"
-      className="flex flex-wrap items-center gap-3 border-b border-rule bg-brass-wash p-3"
-    >
-      <p className="min-w-0 flex-1">
-        Same lathe as in try {earlier.tryNumber}: {open.length} {open.length === 1 ? 'step' : 'steps'} may
-        still stand. Critical ones are looked at anew.
+    <section aria-label="From the try before" className="border-b border-rule bg-brass-wash p-3">
+      <p>
+        {again && fault !== null && (
+          <strong>{`The same again as in try ${tryNumber}: ${reasonWords(fault)}. `}</strong>
+        )}
+        {!again &&
+          `Try ${tryNumber}${ended === '' ? '' : ` was ${ended}`}. This one begins with a new blank. `}
+        {cause !== '' && `You thought: ${cause}. `}
+        {change !== '' && `You wanted to change: ${change}.`}
+        {readFirst(earlier, prediction) !== null &&
+          'Nobody knows yet what to change: first read again what stands on the machine.'}
       </p>
-      <Button disabled={busy} onClick={() => void takeOver()}>
-        They stand as they are
-      </Button>
-      {problem !== null && <Message tone="error">{problem}</Message>}
     </section>
   );
+}
+
+/** What stood on the machine in the try before, for one step: read again, it is one touch. */
+export function stoodBefore(
+  earlier: EarlierTry | null,
+  stepId: string,
+): { of: EarlierTry; step: StoodBefore } | null {
+  const step = earlier?.steps.find((each) => each.stepId === stepId);
+  return earlier === null || step === undefined ? null : { of: earlier, step };
+}
+
+/** How it read then; what was only done has no figure. */
+export function stoodText(step: SheetStep, { value, choice, count }: StoodBefore): string | null {
+  if (value !== null && step.expected !== null) return showStepValue(value, step.expected.unit);
+  return choice ?? (count === null ? null : `${count} times`);
+}
+
+/** The entry of a step that was read again and stands as before. */
+export function standsStill(
+  { tryNumber }: EarlierTry,
+  { stepId, value, choice, count }: StoodBefore,
+): EntryFields {
+  return {
+    kind: 'step',
+    stepId,
+    how: 'stands',
+    fromTry: String(tryNumber),
+    ...(value !== null && { value: String(value) }),
+    ...(choice !== null && { choice }),
+    ...(count !== null && { count: String(count) }),
+  };
 }

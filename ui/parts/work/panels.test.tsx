@@ -268,6 +268,33 @@ describe('a step', () => {
     expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441', count: '0.7441' });
   });
 
+  test('that stood on the machine in the try before is read again in one touch', async () => {
+    const add = accept();
+    const { value } = stepOf('compound').step.expected!;
+    const stood = { stepId: 'compound', value, choice: null, count: null };
+    const earlier = { tryNumber: 1, how: null, cause: '', change: '', fault: null, steps: [stood] };
+    const panel = (id: string) => (
+      <StepPanel
+        sheet={sheet}
+        earlier={earlier}
+        progress={stepOf(id)}
+        canRecord
+        canSignOff={false}
+        add={add}
+        onDone={jest.fn()}
+      />
+    );
+    const { rerender } = render(panel('compound'));
+    fireEvent.click(screen.getByRole('button', { name: /^Read again, still 29.5° \(try 1\)$/ }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(
+        expect.objectContaining({ stepId: 'compound', how: 'stands', fromTry: '1', value: String(value) }),
+      ),
+    );
+    rerender(panel('blank'));
+    expect(screen.queryByRole('button', { name: /^Read again/ })).toBeNull();
+  });
+
   test('out of its limits is said in words', () => {
     render(
       <StepPanel

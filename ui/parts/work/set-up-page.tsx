@@ -13,12 +13,16 @@ import { Field } from '@/ui/kit/field';
 import { StandingMark } from '@/ui/kit/state-mark';
 import { useKept } from '@/ui/shell/kept';
 import { standingOf } from './standing-of';
+import type { EarlierTry } from '@/core/exercise/record/shown/earlier-try';
+import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
+import { standsStill, stoodBefore, stoodText } from './earlier-try';
 import { plannedZero, ZeroChoice } from './zero-choice';
 import type { AttemptRecord } from './use-record';
 
 /** For a practised hand: the whole set-up as one page to tick. What was not done stays open, or is opened and said. */
 export function SetUpPage({
   sheet,
+  earlier,
   prediction,
   canRecord,
   role,
@@ -26,6 +30,7 @@ export function SetUpPage({
   onOpen,
 }: {
   sheet: Sheet;
+  earlier: EarlierTry | null;
   prediction: Prediction;
   canRecord: boolean;
   role: Role;
@@ -41,6 +46,7 @@ export function SetUpPage({
           <Line
             key={progress.step.id}
             sheet={sheet}
+            earlier={earlier}
             progress={progress}
             canRecord={canRecord && (progress.step.kind !== 'sign-off' || maySign(role, progress.step))}
             add={add}
@@ -54,12 +60,14 @@ export function SetUpPage({
 
 function Line({
   sheet,
+  earlier,
   progress: { step, entry, verdict },
   canRecord,
   add,
   onOpen,
 }: {
   sheet: Sheet;
+  earlier: EarlierTry | null;
   progress: StepProgress;
   canRecord: boolean;
   add: AttemptRecord['add'];
@@ -76,8 +84,10 @@ function Line({
 
   const chosen = step.shows === 'shown' && step.kind !== 'order' ? wantedChoice(step) : null;
 
-  async function tick() {
-    const added = await add(
+  const stood = verdict === 'open' ? stoodBefore(earlier, step.id) : null;
+
+  async function tick(stands?: EntryFields) {
+    const done: EntryFields =
       step.kind === 'sign-off'
         ? { kind: 'sign-off', stepId: step.id }
         : {
@@ -86,8 +96,8 @@ function Line({
             value,
             ...(chosen !== null && { choice: chosen }),
             ...(asksZero && zero),
-          },
-    );
+          };
+    const added = await add(stands ?? done);
     setProblem(added.ok ? undefined : (added.fields.value ?? added.message));
     if (added.ok) setValue('');
   }
@@ -125,6 +135,11 @@ function Line({
             />
           )}
           {asksZero && <ZeroChoice folded unit={sheet.thread.unit} value={zero} onChoose={setZero} />}
+          {stood !== null && (
+            <Button className="min-h-12" onClick={() => void tick(standsStill(stood.of, stood.step))}>
+              {`Still ${stoodText(step, stood.step) ?? 'so'}`}
+            </Button>
+          )}
           {simple ? (
             <Button
               type="submit"

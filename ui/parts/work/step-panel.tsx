@@ -20,12 +20,15 @@ import { SettingsPicker } from './settings-picker';
 import { standingOf } from './standing-of';
 import { StepOtherwise } from './step-otherwise';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
+import type { EarlierTry } from '@/core/exercise/record/shown/earlier-try';
+import { standsStill, stoodBefore, stoodText } from './earlier-try';
 import { plannedZero, ZeroChoice, type ZeroTaken } from './zero-choice';
 
 /** One step, large: what to do, what is expected where it is shown, and the place for what was really set or done. */
 export function StepPanel({
   progress,
   sheet,
+  earlier = null,
   canRecord,
   canSignOff,
   add,
@@ -33,6 +36,7 @@ export function StepPanel({
 }: {
   progress: StepProgress;
   sheet: Pick<Sheet, 'thread' | 'way'>;
+  earlier?: EarlierTry | null;
   canRecord: boolean;
   canSignOff: boolean;
   add: AttemptRecord['add'];
@@ -48,6 +52,8 @@ export function StepPanel({
     step.expected !== null &&
     step.heldBack !== true &&
     (step.shows === 'shown' || (step.shows === 'after-entry' && entry !== null));
+
+  const stood = verdict === 'open' ? stoodBefore(earlier, step.id) : null;
 
   async function record(fields: EntryFields = {}) {
     const base: EntryFields =
@@ -145,6 +151,11 @@ export function StepPanel({
           )}
           {step.kind === 'looks' && (
             <LooksPicker looks={step.choices} onDone={(seen) => void record({ choice: seen })} />
+          )}
+          {stood !== null && (
+            <Button size="bench" onClick={() => void record(standsStill(stood.of, stood.step))}>
+              {`Read again, still ${stoodText(step, stood.step) ?? 'as it was'} (try ${stood.of.tryNumber})`}
+            </Button>
           )}
           {asksZero && <ZeroChoice unit={sheet.thread.unit} value={zero} onChoose={setZero} />}
           {(typed || step.kind === 'confirm' || step.kind === 'sign-off') && (

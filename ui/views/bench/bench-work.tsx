@@ -7,6 +7,7 @@ import { adviseOn } from '@/core/exercise/record/advice/advise';
 import { notLookedOver } from '@/core/exercise/record/state/leading';
 import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import { recordLines } from '@/core/exercise/record/shown/record-lines';
+import { readFirst } from '@/core/exercise/record/shown/earlier-try';
 import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
@@ -14,7 +15,7 @@ import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { StageRail, type RailStage } from '@/ui/kit/stage-rail';
 import { BlocksPanel } from '@/ui/parts/work/blocks-panel';
-import { EarlierTry } from '@/ui/parts/work/earlier-try';
+import { FromTryBefore } from '@/ui/parts/work/earlier-try';
 import { EndDialog } from '@/ui/parts/work/end-dialog';
 import { EventDialog } from '@/ui/parts/work/event-dialog';
 import { HandButton } from '@/ui/parts/work/hand-button';
@@ -124,7 +125,9 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
   const proven = prediction.state === 'measured' || prediction.final !== null;
   const late = notLookedOver(entries);
   const stepId =
-    typeof place === 'object' ? place.stepId : stepOf(presentOf(sheet, prediction, advice), place);
+    typeof place === 'object'
+      ? place.stepId
+      : stepOf(presentOf(sheet, prediction, advice, readFirst(attempt?.earlier ?? null, prediction)), place);
   const step = sheet.steps.find(({ id }) => id === stepId);
   const groove = <GrooveNow sheet={sheet} entries={entries} prediction={prediction} size={advice.size} />;
   const tab = (id: Exclude<Place, object>, text: string, icon: ReactNode) => (
@@ -150,6 +153,9 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
             <Message tone="error">
               {`The server has not taken: ${record.refused.map(({ why }) => why ?? '').join(' ')} Tell your instructor; it is kept beside the record.`}
             </Message>
+          )}
+          {canRecord && place !== 'record' && (
+            <FromTryBefore earlier={attempt.earlier ?? null} prediction={prediction} advice={advice} />
           )}
           {!record.keeps && place !== 'record' ? (
             <Message tone="error">
@@ -318,11 +324,12 @@ function Shown({
   const present =
     typeof place === 'object'
       ? ({ kind: 'step', stepId: place.stepId } as const)
-      : presentOf(sheet, prediction, advice);
+      : presentOf(sheet, prediction, advice, readFirst(attempt?.earlier ?? null, prediction));
   if (present.kind === 'set-up-page')
     return (
       <SetUpPage
         sheet={sheet}
+        earlier={attempt?.earlier ?? null}
         prediction={prediction}
         canRecord={canRecord}
         role="student"
@@ -335,12 +342,10 @@ function Shown({
   if (progress !== undefined)
     return (
       <>
-        {canRecord && attempt !== null && (
-          <EarlierTry earlier={attempt.earlier ?? null} prediction={prediction} add={add} />
-        )}
         <StepPanel
           key={progress.step.id}
           progress={progress}
+          earlier={attempt?.earlier ?? null}
           sheet={sheet}
           canRecord={canRecord}
           canSignOff={false}

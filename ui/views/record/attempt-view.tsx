@@ -7,6 +7,7 @@ import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import { recordLines } from '@/core/exercise/record/shown/record-lines';
 import type { Phase } from '@/core/exercise/record/advice/advice';
 import { adviseOn } from '@/core/exercise/record/advice/advise';
+import { readFirst } from '@/core/exercise/record/shown/earlier-try';
 import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 
 import { toMend } from '@/core/exercise/record/entry/block';
@@ -27,7 +28,7 @@ import { LatheFirst, WorksheetFirst } from './before-the-sheet';
 import { HandButton } from '@/ui/parts/work/hand-button';
 import { LathePanel } from '@/ui/parts/work/lathe-panel';
 import { EndDialog } from '@/ui/parts/work/end-dialog';
-import { EarlierTry } from '@/ui/parts/work/earlier-try';
+import { FromTryBefore } from '@/ui/parts/work/earlier-try';
 import { NotKnownNote } from '@/ui/parts/work/not-known-note';
 import { NoteForm } from '@/ui/parts/work/note-form';
 import { PassPanel } from '@/ui/parts/work/pass-panel';
@@ -95,7 +96,7 @@ function AtTheDesk({
   /** What was recorded leads on; not whoever has gone elsewhere while it was sent. */
   const leave = (from: string) => setChosen((now) => (now === from ? null : now));
   const onePage = sheet.way.level === 'one-page';
-  const present = chosen ?? shownAt(presentOf(sheet, prediction, advice));
+  const present = chosen ?? shownAt(presentOf(sheet, prediction, advice, readFirst(earlier, prediction)));
   const step = prediction.steps.find((candidate) => candidate.step.id === present);
 
   const keys = useMemo(
@@ -203,7 +204,7 @@ function AtTheDesk({
         <div className="min-h-0 overflow-y-auto bg-paper-raised">
           <NotKnownNote sheet={sheet} />
           <RoomNote entries={entries} />
-          {canRecord && <EarlierTry earlier={earlier} prediction={prediction} add={record.add} />}
+          {canRecord && <FromTryBefore earlier={earlier} prediction={prediction} advice={advice} />}
           {present === LATHE ? (
             <LathePanel
               lathes={lathes}
@@ -217,6 +218,7 @@ function AtTheDesk({
           ) : present === SET_UP ? (
             <SetUpPage
               sheet={sheet}
+              earlier={earlier}
               prediction={prediction}
               canRecord={canRecord}
               role={who.role}
@@ -238,6 +240,7 @@ function AtTheDesk({
             <StepPanel
               key={step.step.id}
               progress={step}
+              earlier={earlier}
               sheet={sheet}
               canRecord={canRecord}
               canSignOff={maySign(who.role, step.step)}

@@ -11,9 +11,12 @@ export function presentOf(
   { way }: Sheet,
   { steps, cuts, blocks }: Prediction,
   { phase }: Pick<Advice, 'phase'>,
+  /** A step that is to be looked at before all others; null mostly. */
+  first: string | null = null,
 ): Present {
   const onePage = way.level === 'one-page';
   if (onePage && cuts.length === 0 && toMend(blocks).length > 0) return { kind: 'set-up-page' };
+  if (first !== null && cuts.length === 0) return { kind: 'step', stepId: first };
   const open = steps.find(({ step, verdict }) => {
     // A wrong value at a critical step keeps the work there.
     const stays = verdict === 'open' || (verdict === 'wrong' && step.critical);

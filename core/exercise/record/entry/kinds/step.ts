@@ -7,6 +7,7 @@ import { parseFigures, parseLength, parseWhole } from '@/core/base/units/parse-l
 import { saidText, visibleLength } from '@/core/base/documents/visible-text';
 import { typedText } from '@/core/base/units/typed-text';
 import type { EntryKind } from '../entry-kind';
+import { standsOnMachine } from '../stands-on-machine';
 import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
 
@@ -67,6 +68,8 @@ export const stepKind: EntryKind<'step', StepContent> = {
       return bad('stepId', 'unreadable', 'There is no such step in this plan.');
     const done = STEP_HOW.find((each) => each === how);
     if (done === undefined) return bad('how', 'unreadable', 'Say what became of the step.');
+    if (done === 'stands' && !standsOnMachine(step.id))
+      return bad('how', 'conflict', 'It belongs to the blank, and this is a new one: do it, and record it.');
     const words = saidText(said).slice(0, 200);
     const content: StepContent = {
       kind: 'step',
