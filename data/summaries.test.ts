@@ -26,7 +26,7 @@ describe('summaries', () => {
     const stored = () =>
       rowOf<Record<string, unknown>>(
         `SELECT state, lathe_name AS latheName, passes_cut AS passesCut, step_title AS stepTitle, entries,
-          last_entry_at AS lastEntryAt, waits_for AS waitsFor, final_size AS finalSize, points, passed, floor, sheet_id AS sheetId, hand_out_id AS handOutId
+          last_entry_at AS lastEntryAt, waits_for AS waitsFor, final_size AS finalSize, points, passed, floor, phase, sheet_id AS sheetId, hand_out_id AS handOutId
           FROM attempt_summaries WHERE attempt_id = ?`,
         [attemptId],
       );

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Advice } from '@/core/exercise/record/advice/advice';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { Prediction } from '@/core/exercise/record/state/predict';
@@ -12,7 +12,6 @@ import { Message } from '@/ui/kit/message';
 import { bandText } from '@/ui/units/band-text';
 import { useShowLength } from '@/ui/units/display-unit';
 import { AdviceNow } from './advice-now';
-import { BlocksPanel } from './blocks-panel';
 import { EventDialog } from './event-dialog';
 import { ImpliedSays } from './implied-says';
 import { DrivenBy, OtherMark } from './next-cut';
@@ -21,7 +20,8 @@ import { atNoInfeed, useNextCut } from './use-next-cut';
 import { OwnCut } from './own-cut';
 import { Refigure } from './refigure';
 import { slideWord } from '../sheet/slide-word';
-import { Steps, StopPanel } from './stop-panel';
+import { InTheWay, isInTheWay } from './in-the-way';
+import { Steps } from './stop-panel';
 import type { AttemptRecord } from './use-record';
 
 /** The next pass in figures that read from an arm's length, in this technique's own cycle; one touch records it. */
@@ -34,6 +34,7 @@ export function PassPanel({
   onScratch,
   onStep,
   onMeasure,
+  children,
 }: {
   sheet: Sheet;
   prediction: Prediction;
@@ -44,11 +45,13 @@ export function PassPanel({
   onScratch: () => void;
   onStep: (stepId: string) => void;
   onMeasure: () => void;
+  /** What stands below it. */
+  children?: ReactNode;
 }) {
   const cut = useNextCut(sheet, prediction, advice, add);
   const [happened, setHappened] = useState(false);
   const [otherwise, setOtherwise] = useState(false);
-  const { next, reading, cuts, blocks, due } = prediction;
+  const { reading, cuts } = prediction;
   const advised = advice.cut;
   async function record(fields: EntryFields): Promise<boolean> {
     const recorded = await cut.record(fields);
@@ -58,23 +61,15 @@ export function PassPanel({
 
   return (
     <div className="grid content-start gap-4 p-6 tablet:p-4">
-      {blocks.length > 0 ? (
-        <BlocksPanel
-          blocks={blocks}
-          canRecord={canRecord}
-          onGo={onStep}
-          onAllTheSame={() =>
-            void record({ allTheSame: 'yes', ...(next === null ? { notTaken: 'yes' } : {}) })
-          }
-        />
-      ) : due !== null ? (
-        <StopPanel
+      {isInTheWay(prediction) ? (
+        <InTheWay
           sheet={sheet}
           prediction={prediction}
-          due={due}
           canRecord={canRecord}
           add={add}
+          onStep={onStep}
           onMeasure={null}
+          onAllTheSame={(fields) => void record(fields)}
         />
       ) : (
         <>
@@ -140,9 +135,10 @@ export function PassPanel({
           )}
         </>
       )}
+      {children}
       <Standing sheet={sheet} prediction={prediction} size={advice.size} />
       <ImpliedSays sheet={sheet} implied={prediction.implied} />
-      {canRecord && (blocks.length > 0 || due !== null || (advised === null && !otherwise)) && (
+      {canRecord && (isInTheWay(prediction) || (advised === null && !otherwise)) && (
         <div>
           <Button onClick={() => setHappened(true)}>Something happened…</Button>
         </div>

@@ -14,7 +14,8 @@ import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '@/ui/kit/button';
 import { Message } from '@/ui/kit/message';
 import { StageRail, type RailStage } from '@/ui/kit/stage-rail';
-import { BlocksPanel } from '@/ui/parts/work/blocks-panel';
+import { InTheWay, isInTheWay } from '@/ui/parts/work/in-the-way';
+import { RescueNow } from '@/ui/parts/work/rescue-now';
 import { FromTryBefore } from '@/ui/parts/work/earlier-try';
 import { EndDialog } from '@/ui/parts/work/end-dialog';
 import { EventDialog } from '@/ui/parts/work/event-dialog';
@@ -28,7 +29,6 @@ import { RoomNote } from '@/ui/parts/work/room-note';
 import { NotKnownNote } from '@/ui/parts/work/not-known-note';
 import { standingOf } from '@/ui/parts/work/standing-of';
 import { StepPanel } from '@/ui/parts/work/step-panel';
-import { StopPanel } from '@/ui/parts/work/stop-panel';
 import { KeptUnder } from '@/ui/shell/kept';
 import { useWorksheet } from '@/ui/parts/worksheet/use-worksheet';
 import { WorksheetPanel } from '@/ui/parts/worksheet/worksheet-panel';
@@ -354,43 +354,40 @@ function Shown({
         />
       </>
     );
-  const { blocks, due, next } = prediction;
-  if (blocks.length > 0)
+  const rescue = <RescueNow sheet={sheet} entries={entries} prediction={prediction} advice={advice} />;
+  if (isInTheWay(prediction))
     return (
-      <BlocksPanel
-        blocks={blocks}
-        canRecord={canRecord}
-        onGo={(stepId) => setPlace({ stepId })}
-        onAllTheSame={() =>
-          void add({
-            kind: 'pass',
-            plannedPass: next === null ? '' : String(next.n),
-            allTheSame: 'yes',
-            ...(next === null ? { notTaken: 'yes' } : {}),
-          })
-        }
-      />
-    );
-  if (due !== null)
-    return (
-      <StopPanel
-        sheet={sheet}
-        prediction={prediction}
-        due={due}
-        canRecord={canRecord}
-        add={add}
-        onMeasure={() => setPlace('prove')}
-      />
+      <>
+        <InTheWay
+          sheet={sheet}
+          prediction={prediction}
+          canRecord={canRecord}
+          add={add}
+          onStep={(stepId) => setPlace({ stepId })}
+          onMeasure={() => setPlace('prove')}
+          onAllTheSame={(fields) =>
+            void add({
+              kind: 'pass',
+              plannedPass: prediction.next === null ? '' : String(prediction.next.n),
+              ...fields,
+            })
+          }
+        />
+        {rescue}
+      </>
     );
   return canRecord ? (
-    <PassNow
-      sheet={sheet}
-      prediction={prediction}
-      advice={advice}
-      add={add}
-      onMeasure={() => setPlace('prove')}
-      onHappened={onHappened}
-      onEnd={onEnd}
-    />
+    <>
+      <PassNow
+        sheet={sheet}
+        prediction={prediction}
+        advice={advice}
+        add={add}
+        onMeasure={() => setPlace('prove')}
+        onHappened={onHappened}
+        onEnd={onEnd}
+      />
+      {rescue}
+    </>
   ) : null;
 }

@@ -15,6 +15,7 @@ import { Fold } from '@/ui/kit/fold';
 import { Message } from '@/ui/kit/message';
 import { PageLink } from '@/ui/kit/page-link';
 import { ProvePanel } from '@/ui/parts/work/prove-panel';
+import { RescueNow } from '@/ui/parts/work/rescue-now';
 import { useRecord } from '@/ui/parts/work/use-record';
 import { ask } from '@/ui/shell/ask';
 import { SetUpTable } from './set-up-table';
@@ -69,11 +70,15 @@ function Check({
 }) {
   const record = useRecord(attemptId, { sheet, entries: loaded.entries, marked: loaded.marked });
   const prediction = useMemo(() => predict(sheet, record.entries), [sheet, record.entries]);
+  const advice = useMemo(
+    () => adviseOn(sheet, record.entries, prediction),
+    [sheet, record.entries, prediction],
+  );
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const { waits } = useMemo(
-    () => floorState(sheet, record.entries, prediction),
-    [sheet, record.entries, prediction],
+    () => floorState(sheet, record.entries, prediction, advice),
+    [sheet, record.entries, prediction, advice],
   );
 
   const held = [...sheet.steps, ...sheet.stops].find(({ id }) => id === waits?.id);
@@ -155,12 +160,13 @@ function Check({
         </form>
       )}
       {waits?.kind !== 'hold' && problem !== null && <Message tone="error">{problem}</Message>}
+      <RescueNow sheet={sheet} entries={record.entries} prediction={prediction} advice={advice} />
       <SetUpTable prediction={prediction} entries={record.entries} />
       <Fold title="Check measurement" open={prediction.state === 'measured'}>
         <ProvePanel
           sheet={sheet}
           prediction={prediction}
-          advice={adviseOn(sheet, record.entries, prediction)}
+          advice={advice}
           entries={record.entries}
           canRecord={!record.marked}
           mayLook

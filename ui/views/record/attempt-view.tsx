@@ -28,6 +28,7 @@ import { LatheFirst, WorksheetFirst } from './before-the-sheet';
 import { HandButton } from '@/ui/parts/work/hand-button';
 import { LathePanel } from '@/ui/parts/work/lathe-panel';
 import { EndDialog } from '@/ui/parts/work/end-dialog';
+import { RescueNow } from '@/ui/parts/work/rescue-now';
 import { FromTryBefore } from '@/ui/parts/work/earlier-try';
 import { NotKnownNote } from '@/ui/parts/work/not-known-note';
 import { NoteForm } from '@/ui/parts/work/note-form';
@@ -235,7 +236,9 @@ function AtTheDesk({
               onScratch={() => leave(PASSES)}
               onStep={setChosen}
               onMeasure={() => setSide('measure')}
-            />
+            >
+              <RescueNow sheet={sheet} entries={record.entries} prediction={prediction} advice={advice} />
+            </PassPanel>
           ) : (
             <StepPanel
               key={step.step.id}
