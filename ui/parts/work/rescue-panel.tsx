@@ -30,7 +30,7 @@ export default function RescuePanel({
   const rescue = useMemo(() => rescueOfRecord(sheet, entries, prediction), [sheet, entries, prediction]);
   const { title, says } = rescueWords(sheet, rescue);
   return (
-    <section aria-labelledby={headingId} className="grid gap-3 border-t border-rule pt-4">
+    <section aria-labelledby={headingId} className="mt-5 grid gap-3 border-t border-rule pt-4">
       <h2 id={headingId} className="text-2xl">
         {title}
       </h2>

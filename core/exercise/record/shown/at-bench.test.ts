@@ -98,8 +98,8 @@ test('the groove drawn is the one that the cuts have made: nothing before the fi
   expect(five.crestFlat).toBeLessThan(two.crestFlat);
   // Against the figure that the sheet gives for the same row.
   expect(five.crestFlat).toBeCloseTo(sheet.passes[4]!.crestFlat!, 4);
-  expect(five.turns).toHaveLength(3 * five.profile.length);
-  expect(five.turns.at(-1)!.x1 - five.turns[0]!.x0).toBeCloseTo(3 * sheet.thread.lead, 9);
+  expect(five.turns).toHaveLength(5 * five.profile.length);
+  expect(five.turns.at(-1)!.x1 - five.turns[0]!.x0).toBeCloseTo(5 * sheet.thread.lead, 9);
 });
 
 test('the chip changes with the pass: a line, a curl, a ribbon, hair, dust', () => {

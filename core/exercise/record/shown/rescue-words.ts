@@ -68,13 +68,13 @@ function moveWords(
   } = sheet;
   if (slides === null)
     return [
-      `Move the tool ${length(move)} toward the ${to} by the ${words.compound}, set along the bed, slack out that way; zero anew.`,
+      `Move the tool ${length(move)} toward the ${to} by the ${words.compound}, set along the bed, and end so that its slack is out that way. Zero anew there.`,
     ];
   const figure = (value: number) =>
     `${formatLength({ value: Math.abs(value), unit: dial.graduation.unit })} ${dial.graduation.unit}`;
   const way = (value: number) => (value > 0 ? 'in' : 'out');
   return [
-    `Draw the tool clear. Move it ${length(move)} toward the ${to}: ${words.compound} ${way(slides.compound)} by ${figure(slides.compound)} of travel, ${words.crossSlide} ${way(slides.crossSlide)} by ${figure(slides.crossSlide)} on the radius, both come to from the slack’s side. Zero both anew there.`,
+    `Draw the tool clear. Move it ${length(move)} toward the ${to}: ${words.compound} ${way(slides.compound)} by ${figure(slides.compound)} of travel, ${words.crossSlide} ${way(slides.crossSlide)} by ${figure(slides.crossSlide)} on the radius. End each turning in, so that its slack is out. Zero both anew there.`,
   ];
 }
 

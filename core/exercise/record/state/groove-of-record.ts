@@ -11,7 +11,7 @@ import { cutsOf } from './cuts';
 export interface GrooveOfRecord {
   thread: CutThread;
   profile: Profile;
-  /** The profile over one more turn on both sides, so that a drawing shows neighbours. */
+  /** The profile over two more turns on both sides, so that a drawing shows neighbours wherever the tool stands. */
   turns: Profile;
   /** Flat that is left on the crest; the whole pitch before the first chip. */
   crestFlat: number;
@@ -37,7 +37,7 @@ export function grooveOfRecord(sheet: Sheet, entries: readonly Entry[]): GrooveO
   return {
     thread,
     profile,
-    turns: [...moveProfile(profile, -thread.lead, 0), ...profile, ...moveProfile(profile, thread.lead, 0)],
+    turns: [-2, -1, 0, 1, 2].flatMap((turn) => moveProfile(profile, turn * thread.lead, 0)),
     ...size,
     sure: known && dial.tipKnown && segment.uncertainty === 0,
     staircase: asSet === sheet && saidStaircase(sheet, live),
