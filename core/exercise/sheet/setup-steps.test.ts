@@ -52,7 +52,7 @@ test('inside, the work is bored, the recess is at least the root, and balls go i
   expect(internal.blank).toMatchObject({ title: 'Bore', expected: { min: 0.682, max: 0.696 } });
   expect(internal['run-out']).toMatchObject({ title: 'Recess', expected: { sense: 'at-least', max: null } });
   expect(internal['over-wires']?.title).toBe('Target over balls');
-  expect(internal.compound?.instruction).toContain('swung to the other side');
+  expect(internal.compound?.instruction).toContain('swung clockwise');
 });
 
 test('an insert is looked at: its pitches, its seat', () => {
@@ -109,7 +109,7 @@ test('the flank check of the compound is asked only where it stands near the fla
 test('a left-hand thread reverses the lead screw and is cut away from the headstock', () => {
   const left = steps({ 'thread.designation': '3/4-16 UNF-2A-LH' });
   expect(left.gearing?.instruction).toContain('Reverse the lead screw');
-  expect(left.compound?.instruction).toContain('other side than for right-hand');
+  expect(left.compound?.instruction).toContain('swung clockwise');
   expect(left.holding?.caution).toContain('runs toward it while it cuts');
 });
 

@@ -183,7 +183,7 @@ export function sheetFor({ plan, lathe, book, words }: SheetCase): Sheet {
     compound: { angleDeg, ...swivelGraduationOn(swivel, angleDeg, swingOf(frame)) },
     gearing,
     dial: threadDial,
-    travel: travelLines({ way, lathe, unit, lead: leadOf(thread), speed, compoundFeed: feed, slide }),
+    travel: travelLines({ way, drive, lathe, unit, lead: leadOf(thread), speed, compoundFeed: feed, slide }),
     blank: sheetBlank(plan, thread, {
       workDiameter,
       root: rootDiameter,

@@ -75,7 +75,7 @@ export const STOPS = [
     id: 'file',
     what: 'work',
     name: 'File the crests',
-    asks: 'File the crests, then measure the outside again.',
+    asks: 'File the crests, then measure them again.',
     answers: DONE,
   },
   {

@@ -8,3 +8,9 @@ import type { Swing } from '../lathe/swivel-graduation';
 export function swingOf({ fed, deeperTowardOperator }: Pick<Frame, 'fed' | 'deeperTowardOperator'>): Swing {
   return (fed === 1) !== deeperTowardOperator ? 'counter-clockwise' : 'clockwise';
 }
+
+/** The same in words, as one stands there: which way it is swung, and where its handle comes to lie. */
+export function swingWords(frame: Pick<Frame, 'fed' | 'deeperTowardOperator'>): string {
+  const swing = swingOf(frame);
+  return `swung ${swing} seen from above, its handle toward the ${swing === 'clockwise' ? 'headstock' : 'tailstock'}`;
+}

@@ -37,11 +37,35 @@ export function endWords({ end, direction, side }: CutWay, { work }: TechniqueWo
   }
 }
 
+/** Where the tool stands when a cut toward the headstock has ended. */
+export const placeOfEnd = ({ end }: Pick<CutWay, 'end'>): string =>
+  ({
+    groove: 'in the run-out groove',
+    recess: 'in the recess',
+    mark: 'at the line',
+    through: 'behind the work',
+    boss: 'over the boss',
+  })[end];
+
+/** How the carriage goes back to where the cut begins. */
+export function backWords({ end, direction }: CutWay): string {
+  if (direction === 'toward-headstock') return 'well clear of the work';
+  return {
+    groove: 'into the groove',
+    recess: 'into the recess',
+    mark: 'to the line',
+    through: 'behind the work',
+    boss: 'over the boss',
+  }[end];
+}
+
 /** Where the cut begins. */
 export function startWords({ end, direction }: CutWay): string {
   if (direction === 'toward-headstock') return 'well clear of the work';
   if (end === 'groove') return 'in the groove';
-  return end === 'recess' ? 'in the recess' : end === 'boss' ? 'over the boss' : 'behind the work';
+  return { recess: 'in the recess', boss: 'over the boss', mark: 'at the line', through: 'behind the work' }[
+    end
+  ];
 }
 
 /** The way in which the tool is cleared from its groove, seen from the operator. */

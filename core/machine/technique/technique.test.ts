@@ -43,7 +43,7 @@ describe('the pass cycle, in the order of work (common practice)', () => {
       'Close the half nut at a safe dial mark; missed it? Wait for the next.',
       'Watch. Open the half nut in the run-out groove.',
       'Cross slide toward you, clear of the thread.',
-      'Carriage back, well clear of the work.',
+      'Carriage back well clear of the work.',
     ]);
   });
   test('reversing: clear before the spindle stops, at rest before it runs back', () => {
@@ -72,7 +72,7 @@ describe('the pass cycle, in the order of work (common practice)', () => {
   });
   test('away from the headstock it starts in the groove and ends beyond the blank', () => {
     const lines = cycle({ direction: 'away-from-headstock' });
-    expect(lines).toContain('Carriage back, in the groove.');
+    expect(lines).toContain('Carriage back into the groove.');
     expect(lines.join(' ')).toContain('beyond the end of the blank');
   });
   test('a bore clears away from the operator, its far side toward', () => {

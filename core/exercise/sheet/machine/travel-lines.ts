@@ -1,5 +1,7 @@
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { hasTailstock, HOLDING_DATA } from '@/core/machine/technique/holdings';
+import { catchesMarks, type RealDrive } from '@/core/machine/technique/drives';
+import { capital, placeOfEnd, startWords } from '@/core/machine/technique/technique-words';
 import type { Way } from '@/core/machine/technique/way';
 import { formatLength } from '@/core/base/units/format-length';
 import type { LengthUnit } from '@/core/base/units/length';
@@ -10,6 +12,7 @@ const LEADS_BEFORE = 3;
 
 interface TravelCase {
   way: Way;
+  drive: RealDrive;
   lathe: Lathe;
   unit: LengthUnit;
   lead: number;
@@ -22,7 +25,7 @@ interface TravelCase {
  * What is tried before the first cut on this lathe, each with the distance that a hand needs: what would meet first is
  * named, and contact is never the stop.
  */
-export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide }: TravelCase): {
+export function travelLines({ way, drive, lathe, unit, lead, speed, compoundFeed, slide }: TravelCase): {
   what: string;
   says: string;
 }[] {
@@ -40,8 +43,8 @@ export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide
     {
       what: 'Begin',
       says: away
-        ? `In the run-out, tool clear; the slack taken out before it meets the work.`
-        : `${show(Math.max(reaction, LEADS_BEFORE * lead))} off the work or more: a wrong dial mark can still be opened, and the slack is out.`,
+        ? `${capital(startWords(way))}, tool clear; the slack taken out before it meets the work.`
+        : `${show(Math.max(reaction, LEADS_BEFORE * lead))} off the work or more: ${catchesMarks(drive) ? 'a wrong dial mark can still be opened, and the slack is out' : 'the slack is out before it meets the work'}.`,
     },
   ];
   if (internal) {
@@ -49,25 +52,34 @@ export function travelLines({ way, lathe, unit, lead, speed, compoundFeed, slide
     lines.push(
       {
         what: 'Bar end',
-        says: `Meets ${first} first: ${show(runOn)} or more left when the tool stands in the run-out. Contact is never the stop.`,
+        says: away
+          ? `Clear of ${first} where it begins: bring it there by hand, before the spindle is live. Contact is never the stop.`
+          : `Meets ${first} first: ${show(runOn)} or more left when the tool stands ${placeOfEnd(way)}. Contact is never the stop.`,
       },
       {
         what: 'Holder',
         says: `Clear of the face of the work by ${show(runOn)} at that place; clear of the far wall when the tool comes out.`,
       },
     );
-  } else {
-    const first =
-      away && hasTailstock(way.holding)
-        ? 'live centre'
-        : way.end === 'through'
-          ? behind
-          : `shoulder, then the ${behind}`;
+  } else if (away) {
+    const first = hasTailstock(way.holding)
+      ? 'live centre'
+      : 'tailstock, or the end of the carriage’s own way,';
     lines.push({
-      what: away ? 'Toward the tailstock' : 'Toward the chuck',
-      says: `Meets the ${first} first: ${show(runOn)} or more left behind the run-out. Contact is never the stop.`,
+      what: 'Toward the tailstock',
+      says: `Meets the ${first} first: ${show(runOn)} or more left when the tool is off the work. Contact is never the stop.`,
     });
-    if (hasTailstock(way.holding) && !away)
+    lines.push({
+      what: 'Back',
+      says: `Clear of ${way.end === 'through' ? `the ${behind}` : `shoulder and ${behind}`} at the start: bring it there by hand, and look.`,
+    });
+  } else {
+    const first = way.end === 'through' ? behind : `shoulder, then the ${behind}`;
+    lines.push({
+      what: 'Toward the chuck',
+      says: `Meets the ${first} first: ${show(runOn)} or more left when the tool stands ${placeOfEnd(way)}. Contact is never the stop.`,
+    });
+    if (hasTailstock(way.holding))
       lines.push({
         what: 'Back',
         says: 'Carriage and tool clear of the live centre and the tailstock at the start.',

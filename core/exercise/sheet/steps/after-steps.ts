@@ -11,7 +11,7 @@ export function afterSteps({ drive }: StepCase): SheetStep[] {
       ...confirm(
         'clean-up',
         'Clean up',
-        `Brush the chips off, take the burrs off the crests${dial}, grit off the ways.`,
+        `Brush the chips off${dial}, grit off the ways; burrs off the crests, if any are left.`,
         'Handle on the file, sleeves clear, stand clear of the jaws; no fingers in the chips.',
       ),
       when: 'after-cutting',

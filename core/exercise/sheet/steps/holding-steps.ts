@@ -5,5 +5,10 @@ import { confirm } from './step-makers';
 
 export function holdingStep({ way }: StepCase): SheetStep {
   const { hold, hazardOfStep } = HOLDING_DATA[way.holding];
-  return confirm('holding', 'Holding', hold(way.side === 'external'), hazardOfStep(way.direction));
+  return confirm(
+    'holding',
+    'Holding',
+    hold(way.side === 'external', way.end === 'through'),
+    hazardOfStep(way.direction),
+  );
 }

@@ -1,6 +1,8 @@
 import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { hasTailstock } from '@/core/machine/technique/holdings';
-import { catchesMarks } from '@/core/machine/technique/drives';
+import { catchesMarks, DRIVE_DATA } from '@/core/machine/technique/drives';
+import { swingWords } from '@/core/machine/technique/swing';
+import { placeOfEnd } from '@/core/machine/technique/technique-words';
 import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { capital } from '@/core/machine/technique/technique-words';
 import type { SheetStep } from '../sheet-step';
@@ -32,7 +34,7 @@ export function gearingStep({ sheet, way }: StepCase): SheetStep {
   const what = several
     ? `the lead, ${lead} (${thread.starts} starts of ${thread.pitchText})`
     : `${thread.pitchText}${thread.unit === 'mm' ? ' pitch' : ''}`;
-  const left = frameOfWay(way).leadScrewReversed ? ' Reverse the lead screw: left-hand.' : '';
+  const left = leverWords(way);
   const meshed = ' Turn by hand until the gears mesh.';
   if (set.length === 0 || gearing.from === 'nothing')
     return {
@@ -48,7 +50,9 @@ export function gearingStep({ sheet, way }: StepCase): SheetStep {
     ...confirm(
       'gearing',
       'Gearing',
-      [`For ${what}: set each as shown; feed selector in neutral.${meshed}`, ...says].join(' ').slice(0, 500),
+      [`For ${what}: set each as shown; feed selector in neutral.${left}${meshed}`, ...says]
+        .join(' ')
+        .slice(0, 500),
       gearing.gears.length > 0
         ? 'Change gears: power off at the isolator, cover back on before it is live.'
         : null,
@@ -59,14 +63,26 @@ export function gearingStep({ sheet, way }: StepCase): SheetStep {
   };
 }
 
+/** How the feed lever stands where the usual position would cut the other hand. */
+function leverWords(way: StepCase['way']): string {
+  const { leadScrewReversed, spindleReversed } = frameOfWay(way);
+  const lever = leadScrewReversed ? ' Reverse the lead screw: feed lever as for a left-hand thread.' : '';
+  return spindleReversed
+    ? `${lever === '' ? ' Feed lever as for a right-hand thread' : ' Reverse the lead screw: feed lever as for a left-hand thread'}; the spindle runs backward while it cuts. The lever the other way cuts the other hand.`
+    : lever;
+}
+
 /** What proves that the drive is really in: looked at, not copied from the sheet (common practice). */
 export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
   const toward = way.direction === 'toward-headstock' ? 'toward the headstock' : 'away from the headstock';
   const { use } = sheet.dial;
+  const backward = frameOfWay(way).spindleReversed;
+  const nut = DRIVE_DATA[drive].usesHalfNut;
   const looks = [
+    ...(backward ? ['The spindle runs backward'] : []),
     'The lead screw turns',
     `The carriage goes ${toward}`,
-    `The ${words.halfNut} goes fully home`,
+    ...(nut ? [`The ${words.halfNut} goes fully home`] : []),
     ...(use === 'marks' ? ['The thread dial turns, and stands still when it is closed'] : []),
     ...(catchesMarks(drive) && use === 'not-known'
       ? ['The thread dial, if any, turns, and stands when it is closed']
@@ -77,7 +93,9 @@ export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
       'drive',
       'Prove the drive',
       'Spindle at the threading speed, tool well clear of the work: look at each, one after the other.',
-      'A closed half nut does not slip: room on both sides before you close it.',
+      nut
+        ? 'A closed half nut does not slip: room on both sides before you close it.'
+        : 'Room on both sides before the drive is engaged; stand ready to stop the spindle.',
     ),
     kind: 'looks',
     choices: looks,
@@ -85,12 +103,12 @@ export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
   };
 }
 
-export function speedStep({ sheet }: StepCase): SheetStep {
+export function speedStep({ sheet, way }: StepCase): SheetStep {
   const { timeInRunOut, rpm, limit, set, marked, cap, asked } = sheet.speed;
   const left =
     timeInRunOut === null
-      ? 'No shoulder limits it here.'
-      : `${Math.max(0, timeInRunOut).toFixed(1)} s will be left ${LEFT[limit.endsBy]}.`;
+      ? 'Nothing ahead of the tool limits it here.'
+      : `${Math.max(0, timeInRunOut).toFixed(1)} s will be left ${limit.endsBy === 'opening' ? placeOfEnd(way) : LEFT[limit.endsBy]}.`;
   const how = set === '' ? '' : `${set}. `;
   const really = marked === null ? '' : ` Marked ${marked}, it really gives ${rpm} rpm.`;
   const slower = rpm < asked && cap === null ? ` The plan asks for ${asked} rpm at most.` : '';
@@ -104,7 +122,6 @@ export function speedStep({ sheet }: StepCase): SheetStep {
 }
 
 const LEFT = {
-  opening: 'in the run-out groove',
   clearing: 'to clear the tool',
   stopping: 'to stop the spindle',
   trip: '',
@@ -131,15 +148,6 @@ export function compoundSteps({ sheet, way, plan, words }: StepCase): SheetStep[
     const says = `Along the bed, so that one pitch of its travel leads to the next start${bed}. Gibs snug.`;
     return [{ ...value('compound', capital(words.compound), says, expected), critical: true }];
   }
-  const frame = frameOfWay(way);
-  const mirrored =
-    frame.fed === 1
-      ? ''
-      : `, swung to the other side than ${way.side === 'internal' && way.toolSide === 'front' ? 'outside' : 'for right-hand'}`;
-  const internalFront =
-    way.side === 'internal' && way.toolSide === 'front' && frame.fed === 1
-      ? ', swung to the other side than outside'
-      : '';
   const nearFlank = Math.abs(angleDeg - sheet.thread.flankAngleDeg) <= NEAR_FLANK_DEG;
   const check = nearFlank ? ' Check: its side lies parallel to the tool’s trailing flank.' : '';
   return [
@@ -147,7 +155,7 @@ export function compoundSteps({ sheet, way, plan, words }: StepCase): SheetStep[
       ...value(
         'compound',
         capital(words.compound),
-        `${angleDeg}° from the cross-slide axis${internalFront === '' ? mirrored : internalFront}${bed}.${check}`,
+        `${angleDeg}° from the cross-slide axis, ${swingWords(frameOfWay(way))}${bed}.${check}`,
         expected,
       ),
       critical: true,
@@ -167,11 +175,21 @@ export function travelStep({ way, sheet }: StepCase): SheetStep {
 
 function travelWords({ side, direction, end, holding }: StepCase['way']): string {
   const centre = hasTailstock(holding) ? ' clear of the tailstock' : ' as far as it goes';
+  const away = direction === 'away-from-headstock';
+  const place = PLACES[end];
   if (side === 'internal')
     return end === 'through'
       ? 'Bar through the bore clear of jaws and chuck, clear of the far wall when the tool comes out; slides not near their ends.'
-      : 'Bar to the recess clear of the bottom, clear of the far wall when the tool comes out; slides not near their ends.';
-  return direction === 'away-from-headstock'
-    ? `Carriage in the run-out clear of chuck and shoulder, at its end${centre}; slides not near their ends.`
-    : `Carriage to the ${end === 'mark' ? 'line' : 'run-out'} clear of chuck and shoulder, back${centre}; slides not near their ends.`;
+      : `Bar to the ${place} clear of the bottom, clear of the far wall when the tool comes out; slides not near their ends.`;
+  return away
+    ? `Carriage ${place === 'line' ? 'at' : 'over'} the ${place} clear of chuck and shoulder, at its end${centre}; slides not near their ends.`
+    : `Carriage to the ${place} clear of chuck and shoulder, back${centre}; slides not near their ends.`;
 }
+
+const PLACES = {
+  groove: 'run-out groove',
+  recess: 'recess',
+  mark: 'line',
+  through: 'room behind',
+  boss: 'boss',
+} as const;

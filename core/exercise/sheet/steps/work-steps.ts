@@ -25,7 +25,7 @@ export function workSteps(stepCase: StepCase): SheetStep[] {
           confirm(
             'register',
             'Register',
-            `Turn the register to ${show(register.diameter.value, register.diameter.unit)}${register.length === null ? '' : `, ${show(register.length.value, register.length.unit)} long`}; its face square. It locates the part, not the thread.`,
+            `${external ? 'Turn' : 'Make'} the register to ${show(register.diameter.value, register.diameter.unit)}${register.length === null ? '' : `, ${show(register.length.value, register.length.unit)} long`}; its face square. It locates the part, not the thread.`,
           ),
         ]),
   ];

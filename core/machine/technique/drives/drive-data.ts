@@ -50,6 +50,8 @@ export interface DriveData {
   endsBy: (way: CutWay) => EndsBy;
   /** Whether the spindle runs backward under power at some time of the cycle. */
   returnsUnderPower: boolean;
+  /** Whether a half nut is closed for it. */
+  usesHalfNut: boolean;
   /** What is tried clear of the work before the first cut. */
   dryRun: (way: CutWay, words: TechniqueWords) => string;
   hazards: (way: CutWay, words: TechniqueWords) => string[];

@@ -1,5 +1,5 @@
 import { inSentence } from '@/core/measuring/gauging/measuring-words';
-import { endWords, startWords } from '../technique-words';
+import { backWords, endWords, startWords } from '../technique-words';
 import { BACK_BY_HAND, type DriveData } from './drive-data';
 
 /** The half nut is opened at the end of every cut and closed again by the thread dial. */
@@ -28,10 +28,11 @@ export const halfNutDrive = {
     ...(way.end === 'mark' && way.direction === 'toward-headstock'
       ? [`Watch. At the line draw the tool out: ${inSentence(clear)}; open the ${words.halfNut} at once.`]
       : [`Watch. Open the ${words.halfNut} ${endWords(way, words)}.`, `${clear}.`]),
-    `Carriage back, ${startWords(way)}.`,
+    `Carriage back ${backWords(way)}.`,
   ],
   endsBy: () => 'opening',
   returnsUnderPower: false,
+  usesHalfNut: true,
   dryRun: (way, words) =>
     `Clear of the work: catch the thread dial ${startWords(way)}, open the ${words.halfNut} ${endWords(way, words)}.`,
   hazards: (_way, { halfNut }) => [`A closed ${halfNut} does not slip: a carriage stop will not stop it.`],

@@ -1,6 +1,6 @@
 import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { HOLDING_DATA, hasTailstock } from '../holdings';
-import { endWords, startWords } from '../technique-words';
+import { backWords, endWords } from '../technique-words';
 import { frameOfWay, type CutWay } from '../cut-way';
 import type { DriveData } from './drive-data';
 
@@ -44,7 +44,7 @@ export const reversingDrive = {
         ? [`Watch. ${capitalEnd(way, words)}: ${inSentence(clear)}; then stop the spindle.`]
         : [`Watch. ${stop} ${endWords(way, words)}.`, `${clear}.`]),
       'Let the spindle come to rest.',
-      `Reverse, ${startWords(way)} and past the slack.`,
+      `Reverse, back ${backWords(way)} and past the slack.`,
       `${stop}.`,
       ...(HOLDING_DATA[way.holding].dog ? ['Dog back on its pin before the tool enters.'] : []),
     ];
@@ -53,8 +53,9 @@ export const reversingDrive = {
     // Away from the headstock it is the return that runs at the shoulder.
     clearOrder === 'clear-first' && direction === 'toward-headstock' ? 'clearing' : 'stopping',
   returnsUnderPower: true,
+  usesHalfNut: true,
   dryRun: (way, words) =>
-    `Clear of the work: close the ${words.halfNut}, run to the end, clear, stop, reverse, ${startWords(way)}.`,
+    `Clear of the work: close the ${words.halfNut}, run to the end, clear, stop, reverse, back ${backWords(way)}.`,
   hazards: (way, { halfNut }) => [
     `A closed ${halfNut} does not slip: a carriage stop will not stop it.`,
     'Clear the tool before you reverse: the backlash would wipe the thread. Let the spindle stop first.',

@@ -1,4 +1,4 @@
-import { startWords } from '../technique-words';
+import { backWords } from '../technique-words';
 import { BACK_BY_HAND, type DriveData } from './drive-data';
 
 /** The lathe is built with a trip that lets the drive go at an adjustable stop. */
@@ -30,11 +30,12 @@ export const tripDrive = {
   cycle: (way, _words, clear) => [
     'Engage; watch. The drive lets go at the stop.',
     `${clear}.`,
-    'Work the machine’s handle; saddle back.',
-    `Set the drive again, ${startWords(way)}.`,
+    `Work the machine’s handle; saddle back ${backWords(way)}.`,
+    'Set the drive again.',
   ],
   endsBy: () => 'trip',
   returnsUnderPower: false,
+  usesHalfNut: false,
   dryRun: () =>
     'Clear of the work: set the stop with the fine screw at mid-travel, run against it, and see that the drive lets go. Three times at the same place.',
   hazards: () => ['Prove the trip clear of the work before the first cut; stand ready to stop the spindle.'],

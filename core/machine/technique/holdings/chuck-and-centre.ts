@@ -12,7 +12,8 @@ export const chuckAndCentreHolding = {
   onNose: 'chuck',
   unscrews: true,
   nearest: 'jaws',
-  hold: () => 'Shoulder against the jaws, tailstock centre in, quill short and locked.',
+  hold: (_external, through) =>
+    `${through ? 'Held by its end, off the jaws by the room behind it' : 'Shoulder against the jaws'}, tailstock centre in, quill short and locked.`,
   hazardOfStep: (direction) =>
     direction === 'away-from-headstock'
       ? 'Mind the live centre: the tool runs toward it while it cuts.'

@@ -12,10 +12,10 @@ export const chuckHolding = {
   onNose: 'chuck',
   unscrews: true,
   nearest: 'jaws',
-  hold: (external) =>
+  hold: (external, through) =>
     external
-      ? 'Short out of the jaws, a shoulder against them; jaws tight, running true.'
-      : 'Work home against the jaws, running true; tailstock out of the way.',
+      ? `Short out of the jaws${through ? '' : ', a shoulder against them'}; jaws tight, running true.`
+      : `Work ${through ? 'off the jaws by the room behind it' : 'home against the jaws'}, running true; tailstock out of the way.`,
   hazardOfStep: () => null,
   hazards: [],
   fromAbove: 'chuck',

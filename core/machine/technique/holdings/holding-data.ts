@@ -23,7 +23,7 @@ export interface HoldingData {
   /** What stands nearest behind the run-out. */
   nearest: string;
   /** What is done at the step, and what can hurt there. */
-  hold: (external: boolean) => string;
+  hold: (external: boolean, through: boolean) => string;
   hazardOfStep: (direction: Direction) => string | null;
   /** While the spindle runs. */
   hazards: readonly string[];

@@ -1,8 +1,8 @@
 import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
 import { sheetFrame } from '@/core/exercise/sheet/sheet-geometry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { compoundFromAbove } from '@/core/machine/technique/from-above';
 import { hasTailstock } from '@/core/machine/technique/holdings';
-import { radians } from '@/core/base/units/angle';
 import { at, circle, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 
 const graduationText = (sheet: Sheet) =>
@@ -15,21 +15,26 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
   const feeds = sheet.feed.slide === 'compound';
   const unit = Math.min(width / 8.2, height / 7.4);
   const axis = 2.3 * unit;
-  const left = width / 2 - 3.4 * unit;
+  const middleX = width / 2 - (external ? 0 : 0.6 * unit);
+  const left = middleX - 3.4 * unit;
   const workLeft = left + 0.9 * unit;
-  const workRight = width / 2 + 1.4 * unit;
+  const workRight = middleX + 1.4 * unit;
   const half = external ? 0.7 * unit : 1.1 * unit;
   const wall = external ? half : 0.6 * unit;
   const down = frame.deeperTowardOperator ? 1 : -1;
-  const tip = { x: width / 2 - 0.3 * unit, y: axis - down * (external ? 1 : -1) * wall };
+  const tip = { x: middleX - 0.3 * unit, y: axis - down * (external ? 1 : -1) * wall };
   const angle = feeds ? sheet.compound.angleDeg : 0;
-  const feed = { x: feeds ? -frame.fed * Math.sin(radians(angle)) : 0, y: down * Math.cos(radians(angle)) };
-  const side = { x: -feed.y, y: feed.x };
+  const { feed, handle } = compoundFromAbove(frame, angle);
+  // A bar reaches into the bore from its post, right of the work; the compound lies under the post, its handle toward you.
+  const post = external ? tip : { x: workRight + 0.6 * unit, y: tip.y };
+  const away = external && down === 1 ? { x: -feed.x, y: -feed.y } : handle;
+  const side = { x: away.y, y: -away.x };
   const from = (along: number, aside: number) =>
     at(
-      tip.x - feed.x * along * unit + side.x * aside * unit,
-      tip.y - feed.y * along * unit + side.y * aside * unit,
+      post.x + away.x * along * unit + side.x * aside * unit,
+      post.y + away.y * along * unit + side.y * aside * unit,
     );
+  const middle = { x: post.x + away.x * 2.35 * unit, y: post.y + away.y * 2.35 * unit };
   const rect = (a: number, b: number, c: number, d: number) =>
     `M${at(a, b)}H${round(c)}V${round(d)}H${round(a)}Z`;
   const paths: SketchPath[] = [
@@ -52,7 +57,9 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
       : []),
     // Square to the axis, whatever the angle of the compound.
     {
-      d: `M${at(tip.x, tip.y)}L${at(tip.x + 0.28 * unit, tip.y - down * 0.5 * unit)}v${round(-down * 0.8 * unit)}h${round(-0.56 * unit)}v${round(down * 0.8 * unit)}Z`,
+      d: external
+        ? `M${at(tip.x, tip.y)}L${at(tip.x + 0.28 * unit, tip.y - down * 0.5 * unit)}v${round(-down * 0.8 * unit)}h${round(-0.56 * unit)}v${round(down * 0.8 * unit)}Z`
+        : `M${at(tip.x, tip.y)}L${at(tip.x + 0.2 * unit, tip.y - down * 0.3 * unit)}H${round(post.x + 0.3 * unit)}v${round(-down * 0.3 * unit)}H${round(tip.x - 0.2 * unit)}v${round(down * 0.3 * unit)}Z`,
       stroke: 0.9,
       fill: 1,
     },
@@ -63,15 +70,15 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
     },
     {
       d: arrow(
-        tip.x - feed.x * 3.1 * unit,
-        tip.y - feed.y * 3.1 * unit,
-        tip.x - feed.x * 1.6 * unit,
-        tip.y - feed.y * 1.6 * unit,
+        middle.x - feed.x * 0.75 * unit,
+        middle.y - feed.y * 0.75 * unit,
+        middle.x + feed.x * 0.75 * unit,
+        middle.y + feed.y * 0.75 * unit,
       ),
       stroke: 1.2,
     },
   ];
-  const knob = { x: tip.x - feed.x * 3.95 * unit, y: tip.y - feed.y * 3.95 * unit };
+  const knob = { x: post.x + away.x * 3.95 * unit, y: post.y + away.y * 3.95 * unit };
   paths.push({ d: circle(knob.x, knob.y, 0.32 * unit), stroke: 0.9 });
   const cut = frame.leading === 1 ? -1 : 1;
   const cutFrom = workRight - (cut === 1 ? 1.8 * unit : 0);
@@ -90,18 +97,19 @@ export function topSketch(sheet: Sheet, width: number, height: number): Sketch {
   ];
   if (feeds) {
     // The cross slide's own direction, against which the angle is counted.
-    const foot = { x: tip.x - feed.x * 2.3 * unit, y: tip.y - feed.y * 2.3 * unit };
+    const foot = { x: post.x + away.x * 2.3 * unit, y: post.y + away.y * 2.3 * unit };
+    const back = away.y > 0 ? -1 : 1;
     paths.push({
-      d: `M${at(foot.x, foot.y)}V${round(foot.y + down * 1.6 * unit)}`,
+      d: `M${at(foot.x, foot.y)}V${round(foot.y + back * 1.6 * unit)}`,
       stroke: 0.5,
       dash: [3, 2],
     });
     texts.push({
-      x: foot.x - frame.fed * 0.95 * unit,
-      y: foot.y + down * -1 * 0.9 * unit,
+      x: foot.x - Math.sign(away.x) * 0.95 * unit,
+      y: foot.y - back * 0.9 * unit,
       text: sheet.compound.offScale ? `${angle}° by protractor` : graduationText(sheet),
       size: 10,
-      anchor: frame.fed === 1 ? 'end' : 'start',
+      anchor: away.x > 0 ? 'end' : 'start',
       bold: true,
     });
   }

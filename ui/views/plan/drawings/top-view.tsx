@@ -6,9 +6,9 @@ import type { Swivel } from '@/core/machine/lathe/lathe';
 import { frameOfWay } from '@/core/machine/technique/cut-way';
 import type { Way } from '@/core/machine/technique/way';
 import { feedsByCompound } from '@/core/machine/technique/choices';
+import { compoundFromAbove } from '@/core/machine/technique/from-above';
 import { swingOf } from '@/core/machine/technique/swing';
 import { formOf } from '@/core/thread/standards/systems';
-import { radians } from '@/core/base/units/angle';
 import { useSize } from '@/ui/kit/use-size';
 import { useSay } from '@/ui/kit/shop-words';
 import { usePlanning } from '@/ui/parts/plan-fields/planning-context';
@@ -66,11 +66,12 @@ function TopViewDrawing({
   const down = frame.deeperTowardOperator ? 1 : -1;
   const wall = external ? work.half : bore;
   const tip = { x: width / 2 - 0.2 * unit, y: axis - down * (external ? 1 : -1) * wall };
-  const feed = feeds
-    ? { x: -frame.fed * Math.sin(radians(angleDeg)), y: down * Math.cos(radians(angleDeg)) }
-    : { x: 0, y: down };
-  const body = { x: tip.x - feed.x * 2.7 * unit, y: tip.y - feed.y * 2.7 * unit };
-  const turn = (Math.atan2(feed.y, feed.x) * 180) / Math.PI;
+  const { feed, handle } = compoundFromAbove(frame, feeds ? angleDeg : 0);
+  // A bar reaches into the bore from its post, right of the work; the compound lies under the post, its handle toward you.
+  const post = external ? tip : { x: work.right + 1.1 * unit, y: tip.y };
+  const onNearSide = external && down === 1 ? feed : { x: -handle.x, y: -handle.y };
+  const body = { x: post.x - onNearSide.x * 2.7 * unit, y: post.y - onNearSide.y * 2.7 * unit };
+  const turn = (Math.atan2(onNearSide.y, onNearSide.x) * 180) / Math.PI;
   const cut = frame.leading === 1 ? -1 : 1;
   const text = { fill: 'var(--color-scribe)', fontSize: 14 } as const;
   const description = say(
@@ -167,7 +168,7 @@ function TopViewDrawing({
           d={
             external
               ? `M${tip.x} ${tip.y}l${0.28 * unit} ${-down * 0.5 * unit}v${-down * 0.9 * unit}h${-0.56 * unit}v${down * 0.9 * unit}Z`
-              : `M${tip.x} ${tip.y}l${0.24 * unit} ${-down * 0.42 * unit}h${work.right - tip.x + 0.9 * unit}v${-down * 0.36 * unit}H${tip.x - 0.24 * unit}v${down * 0.36 * unit}Z`
+              : `M${tip.x} ${tip.y}l${0.24 * unit} ${-down * 0.42 * unit}h${post.x - tip.x + 0.3 * unit}v${-down * 0.36 * unit}H${tip.x - 0.24 * unit}v${down * 0.36 * unit}Z`
           }
           fill="var(--color-paper-sunk)"
           fillOpacity="0.35"

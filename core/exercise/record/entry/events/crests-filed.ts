@@ -4,7 +4,7 @@ export const crestsFiled = {
   id: 'crests-filed',
   group: 'by-hand',
   name: 'Crests filed',
-  then: 'Measure the outside again. The pitch diameter stands.',
+  then: 'Measure the crests again. The pitch diameter stands.',
   effect: 'none',
   fault: 'none',
   value: 'crest',
