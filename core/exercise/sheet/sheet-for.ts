@@ -165,6 +165,7 @@ export function sheetFor({ plan, lathe, book, words }: SheetCase): Sheet {
       compoundSide: way.compoundSide,
       toolInverted: frame.toolInverted,
       drive,
+      driveFree: way.drive === 'free',
       clearing: way.clearing,
       clearOrder: way.clearOrder,
       markRule: way.markRule,

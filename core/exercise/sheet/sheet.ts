@@ -163,6 +163,8 @@ export const sheetSchema = part({
     toolInverted: yesNo(),
     /** As planned on this lathe. */
     drive: namedOrUnknown(DRIVES),
+    /** Left to whoever cuts: nothing is taken as said before it is chosen. */
+    driveFree: yesNo(),
     clearing: namedOrUnknown(CLEARINGS),
     clearOrder: namedOrUnknown(CLEAR_ORDERS),
     markRule: namedOrUnknown(MARK_RULES),

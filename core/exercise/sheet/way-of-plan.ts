@@ -18,5 +18,6 @@ export function wayOfPlan({ technique, infeed, work, holding }: Plan, { side, ha
     markRule: technique.markRule,
     end: work.end.kind,
     holding: holding.kind,
+    endSeenBy: technique.endSeenBy,
   };
 }

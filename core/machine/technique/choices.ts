@@ -16,6 +16,7 @@ export type Clearing = (typeof CLEARINGS)[number];
 export type ClearOrder = (typeof CLEAR_ORDERS)[number];
 export type InfeedWay = (typeof INFEED_WAYS)[number];
 export type MarkRule = (typeof MARK_RULES)[number];
+export type EndSeenBy = (typeof END_SEEN_BY)[number];
 export type ZeroWay = (typeof ZERO_WAYS)[number];
 export type Level = (typeof LEVELS)[number];
 export type StartsBy = (typeof STARTS_BY)[number];

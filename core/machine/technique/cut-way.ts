@@ -1,5 +1,6 @@
 import { frameOf, type Direction, type Frame, type ToolSide } from '@/core/thread/geometry/frame';
 import type { Hand, Side } from '@/core/thread/standards/thread';
+import type { EndSeenBy } from './choices';
 import type { ClearOrder, Clearing, InfeedWay, MarkRule, WorkEnd } from './choices';
 import type { Holding } from './holdings';
 
@@ -17,6 +18,8 @@ export interface CutWay {
   markRule: MarkRule;
   end: WorkEnd;
   holding: Holding;
+  /** By what the end of the cut is seen; null: not said. */
+  endSeenBy?: EndSeenBy | null;
 }
 
 /** The frame of a way. */

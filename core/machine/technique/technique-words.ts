@@ -59,6 +59,24 @@ export function backWords({ end, direction }: CutWay): string {
   }[end];
 }
 
+/** What is watched while it cuts. */
+export function watchWords({ endSeenBy }: CutWay): string {
+  switch (endSeenBy) {
+    case 'eye':
+      return 'Watch the tool.';
+    case 'indicator':
+      return 'Watch the carriage indicator.';
+    case 'mark':
+      return 'Watch the line on the bar.';
+    case 'readout':
+      return 'Watch the carriage’s readout.';
+    case 'ear':
+      return 'Listen: the sound changes at the end.';
+    default:
+      return 'Watch.';
+  }
+}
+
 /** Where the cut begins. */
 export function startWords({ end, direction }: CutWay): string {
   if (direction === 'toward-headstock') return 'well clear of the work';

@@ -34,6 +34,14 @@ const words = techniqueWords(USUAL_WORDS, 'blank');
 const cycle = (change: Partial<Way>, drive: RealDrive = 'half-nut') =>
   passCycle({ ...USUAL, ...change }, drive, words);
 
+test('what the end is seen by is what the cycle says to watch', () => {
+  expect(cycle({ endSeenBy: 'indicator' }).join(' ')).toContain('Watch the carriage indicator. Open');
+  expect(cycle({ endSeenBy: 'ear' }, 'reversing').join(' ')).toContain(
+    'Listen: the sound changes at the end.',
+  );
+  expect(cycle({}).join(' ')).toContain('Watch. Open');
+});
+
 describe('the pass cycle, in the order of work (common practice)', () => {
   test('half nut by the thread dial: zero and reading, oil, close, open in the groove, clear, back', () => {
     expect(cycle({})).toEqual([

@@ -58,15 +58,15 @@ export function DrivenBy({ sheet, cut }: { sheet: Sheet; cut: NextCut }) {
   const { cycles } = sheet.words;
   if (cycles.length < 2) return null;
   return (
-    <Chips
-      label="Driven by"
-      chosen={cut.drive}
+    <Chips<string>
+      label={cut.said === null ? 'Driven by (not said yet)' : 'Driven by'}
+      chosen={cut.said ?? ''}
       options={cycles.map(({ drive, name }) => ({
         id: drive,
         text: drive === 'unknown' ? name : DRIVE_DATA[drive].short,
         title: name,
       }))}
-      onChoose={(drive) => cut.setDrive(drive)}
+      onChoose={(id) => cut.setDrive(cycles.find(({ drive }) => drive === id)?.drive ?? null)}
     />
   );
 }

@@ -268,6 +268,28 @@ describe('a step', () => {
     expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441', count: '0.7441' });
   });
 
+  test('says by what it was done where somebody likes to, and nothing else', async () => {
+    const add = accept();
+    render(
+      <StepPanel
+        sheet={sheet}
+        progress={stepOf('tool-square')}
+        canRecord
+        canSignOff={false}
+        add={add}
+        onDone={jest.fn()}
+      />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'tail centre' }));
+    fireEvent.click(screen.getByRole('button', { name: 'V-gauge' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Done' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(
+        expect.objectContaining({ choice: 'On centre by tail centre; Square by V-gauge' }),
+      ),
+    );
+  });
+
   test('that stood on the machine in the try before is read again in one touch', async () => {
     const add = accept();
     const { value } = stepOf('compound').step.expected!;

@@ -22,6 +22,8 @@ import { StepOtherwise } from './step-otherwise';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import type { EarlierTry } from '@/core/exercise/record/shown/earlier-try';
 import { standsStill, stoodBefore, stoodText } from './earlier-try';
+import { byWhat, byWhatSaid } from '@/core/exercise/record/entry/by-what';
+import { Chips } from './chips';
 import { plannedZero, ZeroChoice, type ZeroTaken } from './zero-choice';
 
 /** One step, large: what to do, what is expected where it is shown, and the place for what was really set or done. */
@@ -53,6 +55,9 @@ export function StepPanel({
     step.heldBack !== true &&
     (step.shows === 'shown' || (step.shows === 'after-entry' && entry !== null));
 
+  const ways = step.kind === 'confirm' ? byWhat(step.id) : [];
+  const [by, setBy] = useState<Record<string, string>>({});
+  const used = byWhatSaid(step.id, by);
   const stood = verdict === 'open' ? stoodBefore(earlier, step.id) : null;
 
   async function record(fields: EntryFields = {}) {
@@ -65,6 +70,7 @@ export function StepPanel({
             value,
             count: value,
             ...(asksZero && zero),
+            ...(used !== '' && { choice: used }),
           };
     const added = await add({ ...base, ...fields });
     if (added.ok) {
@@ -157,6 +163,15 @@ export function StepPanel({
               {`Read again, still ${stoodText(step, stood.step) ?? 'as it was'} (try ${stood.of.tryNumber})`}
             </Button>
           )}
+          {ways.map(({ asks, options }) => (
+            <Chips
+              key={asks}
+              label={`${asks} (if you like)`}
+              chosen={by[asks] ?? ''}
+              options={options.map((id) => ({ id, text: id }))}
+              onChoose={(id) => setBy((before) => ({ ...before, [asks]: id }))}
+            />
+          ))}
           {asksZero && <ZeroChoice unit={sheet.thread.unit} value={zero} onChoose={setZero} />}
           {(typed || step.kind === 'confirm' || step.kind === 'sign-off') && (
             <Button tone="main" size="bench" type="submit" autoFocus={!typed}>

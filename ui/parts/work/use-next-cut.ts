@@ -4,6 +4,7 @@ import type { Advice } from '@/core/exercise/record/advice/advice';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { catchesMarks } from '@/core/machine/technique/drives';
+import { NOT_SAID } from '@/core/exercise/record/entry/kinds/pass';
 import { useKept } from '@/ui/shell/kept';
 import type { Added } from './use-record';
 
@@ -13,7 +14,7 @@ const AGAINST: readonly Advice['phase'][] = ['stop', 'zero'];
 /** What is said of the next cut before it is recorded, and how it is: at the desk as at the bench. */
 export function useNextCut(
   sheet: Sheet,
-  { next, drive: foretold, firstMark, start }: Prediction,
+  { next, cuts, drive: foretold, firstMark, start }: Prediction,
   { cut, phase }: Advice,
   add: (fields: EntryFields) => Promise<Added>,
 ) {
@@ -24,6 +25,9 @@ export function useNextCut(
   /** The steps from this cut to the next, by the drive in hand. */
   const cycle = cycles.find((each) => each.drive === (otherDrive ?? foretold)) ?? cycles[0];
   const drive = cycle?.drive ?? foretold;
+  // Left to whoever cuts: as said last, or not said.
+  const said =
+    otherDrive ?? (sheet.way.driveFree ? (cuts.at(-1)?.entry.content.drive ?? next?.drive ?? null) : drive);
   const catches = catchesMarks(drive);
 
   /** Records the cut that is advised, or an own one: by its reading, by the cross slide, or with none taken. */
@@ -35,7 +39,7 @@ export function useNextCut(
     const added = await add({
       kind: 'pass',
       plannedPass: row === null ? '' : String(row.n),
-      drive,
+      drive: said ?? NOT_SAID,
       mark: catches ? mark : '',
       ...(own || asItsRow ? {} : { start: String(cut.start), counted: String(cut.reading) }),
       ...(own && row === null ? { start: String(cut?.start ?? start) } : {}),
@@ -49,7 +53,8 @@ export function useNextCut(
 
   return {
     cycle,
-    drive,
+    /** As it is recorded; null: nobody said it. */
+    said,
     setDrive,
     /** Whether a mark of the thread dial is caught for it. */
     catches,

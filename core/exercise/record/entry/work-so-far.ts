@@ -5,7 +5,7 @@ import type { Block } from './block';
 
 /** A cut that was made, as far as rows that are figured anew depend on it. */
 interface CutMade {
-  entry: { content: { start: number; zero: string } };
+  entry: { content: { start: number; zero: string; drive: RealDrive | null } };
   row: SheetPass | null;
   reading: number;
   usesRow: boolean;

@@ -195,3 +195,22 @@ describe('the zero that a measurement implies', () => {
     expect(off?.of === 'zero' && off.gap.min).toBeCloseTo(0.1, 3);
   });
 });
+
+describe('what happens at a lathe, and what is known after it', () => {
+  const [deep] = [at(flat, 0.8)];
+  test.each(['damage-unused', 'help-given', 'gauge-wrong'] as const)('%s changes nothing', (event) => {
+    expect(after(flat, deep, happened(event)).segment).toEqual(after(flat, deep).segment);
+  });
+  test.each(['tip-stoned', 'slide-moved', 'insert-turned'] as const)(
+    'after %s the depth is not known',
+    (event) => {
+      expect(after(flat, deep, happened(event)).segment.depthAtZero).toBeNull();
+    },
+  );
+  test('a centre, and a stoned tip, ask for a pass at no infeed; another corner for new zeros', () => {
+    const { segment } = after(flat, deep, happened('centre-added'));
+    expect(segment).toMatchObject({ wantsPassAtNoInfeed: true, wantsZero: null, depthAtZero: 0 });
+    expect(after(flat, deep, happened('tip-stoned')).segment.wantsPassAtNoInfeed).toBe(true);
+    expect(after(flat, deep, happened('insert-turned')).segment.wantsZero).toBe('insert-turned');
+  });
+});

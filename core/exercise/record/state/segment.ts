@@ -49,7 +49,7 @@ export function firstSegment(sheet: Sheet, { gap, uncertainty }: ZeroGap): Segme
   const planAtZero = gap === null || sheet.reckoned === 'as-planned' ? 0 : 0 - figureAtDepth(sheet, gap);
   return {
     zero: 'touch-off',
-    depthAtZero: gap === null ? null : -gap,
+    depthAtZero: gap === null ? null : 0 - gap,
     uncertainty,
     anchor: null,
     found: null,

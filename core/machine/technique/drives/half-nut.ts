@@ -1,5 +1,5 @@
 import { inSentence } from '@/core/measuring/gauging/measuring-words';
-import { backWords, endWords, startWords } from '../technique-words';
+import { backWords, endWords, startWords, watchWords } from '../technique-words';
 import { BACK_BY_HAND, type DriveData } from './drive-data';
 
 /** The half nut is opened at the end of every cut and closed again by the thread dial. */
@@ -26,8 +26,10 @@ export const halfNutDrive = {
       ? `Close the ${words.halfNut} at the dial mark caught first.`
       : `Close the ${words.halfNut} at a safe dial mark; missed it? Wait for the next.`,
     ...(way.end === 'mark' && way.direction === 'toward-headstock'
-      ? [`Watch. At the line draw the tool out: ${inSentence(clear)}; open the ${words.halfNut} at once.`]
-      : [`Watch. Open the ${words.halfNut} ${endWords(way, words)}.`, `${clear}.`]),
+      ? [
+          `${watchWords(way)} At the line draw the tool out: ${inSentence(clear)}; open the ${words.halfNut} at once.`,
+        ]
+      : [`${watchWords(way)} Open the ${words.halfNut} ${endWords(way, words)}.`, `${clear}.`]),
     `Carriage back ${backWords(way)}.`,
   ],
   endsBy: () => 'opening',

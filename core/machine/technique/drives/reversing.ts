@@ -1,6 +1,6 @@
 import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { HOLDING_DATA, hasTailstock } from '../holdings';
-import { backWords, endWords } from '../technique-words';
+import { backWords, endWords, watchWords } from '../technique-words';
 import { frameOfWay, type CutWay } from '../cut-way';
 import type { DriveData } from './drive-data';
 
@@ -41,8 +41,8 @@ export const reversingDrive = {
     return [
       `Spindle ${spindleReversed ? 'backward' : 'forward'}; the ${words.halfNut} stays closed.`,
       ...(way.clearOrder === 'clear-first'
-        ? [`Watch. ${capitalEnd(way, words)}: ${inSentence(clear)}; then stop the spindle.`]
-        : [`Watch. ${stop} ${endWords(way, words)}.`, `${clear}.`]),
+        ? [`${watchWords(way)} ${capitalEnd(way, words)}: ${inSentence(clear)}; then stop the spindle.`]
+        : [`${watchWords(way)} ${stop} ${endWords(way, words)}.`, `${clear}.`]),
       'Let the spindle come to rest.',
       `Reverse, back ${backWords(way)} and past the slack.`,
       `${stop}.`,

@@ -1,4 +1,4 @@
-import { backWords } from '../technique-words';
+import { backWords, watchWords } from '../technique-words';
 import { BACK_BY_HAND, type DriveData } from './drive-data';
 
 /** The lathe is built with a trip that lets the drive go at an adjustable stop. */
@@ -28,7 +28,7 @@ export const tripDrive = {
   name: () => 'automatic threading trip',
   assumes: () => 'A fact of the lathe: it was built with the trip, and finds the thread again by itself.',
   cycle: (way, _words, clear) => [
-    'Engage; watch. The drive lets go at the stop.',
+    `Engage. ${watchWords(way)} The drive lets go at the stop.`,
     `${clear}.`,
     `Work the machine’s handle; saddle back ${backWords(way)}.`,
     'Set the drive again.',

@@ -17,6 +17,13 @@ import { toolChanged } from './tool-changed';
 import { tipBroke } from './tip-broke';
 import { disturbed } from './disturbed';
 import { takenOut } from './taken-out';
+import { centreAdded } from './centre-added';
+import { damageUnused } from './damage-unused';
+import { gaugeWrong } from './gauge-wrong';
+import { helpGiven } from './help-given';
+import { slideMoved } from './slide-moved';
+import { tipStoned } from './tip-stoned';
+import { insertTurned } from './insert-turned';
 import { somethingElse } from './something-else';
 import { setUpWrong } from './set-up-wrong';
 import { crestsFiled } from './crests-filed';
@@ -36,12 +43,19 @@ export const EVENTS = [
   slackTakenUp,
   fullTurn,
   firstChip,
+  slideMoved,
   zeroLost,
   pickedUp,
   toolChanged,
+  insertTurned,
+  tipStoned,
   tipBroke,
   disturbed,
   takenOut,
+  centreAdded,
+  gaugeWrong,
+  damageUnused,
+  helpGiven,
   somethingElse,
   setUpWrong,
   crestsFiled,

@@ -103,8 +103,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
         'conflict',
         'Something stands in the way of the cut: mend it, or cut all the same.',
       );
-    const driven =
-      [...REAL_DRIVES, UNKNOWN].find((each) => each === fields.drive) ?? planned?.drive ?? prediction.drive;
+    const driven = drivenBy(fields.drive, planned?.drive ?? null, context);
     const start = planned?.start ?? (Number(fields.start) || prediction.start);
     // What the page said of this very reading before it was cut.
     const warned = (fields.warned ?? '').split(' ').filter(isCutWarning);
@@ -188,6 +187,21 @@ export const passKind: EntryKind<'pass', PassContent> = {
     };
   },
 };
+
+/** Where the plan leaves the drive open, nothing is recorded that nobody said. */
+export const NOT_SAID = 'not-said';
+
+function drivenBy(
+  said: string | undefined,
+  ofRow: RealDrive | 'unknown' | null,
+  { sheet, prediction }: ReadingContext,
+): RealDrive | 'unknown' | null {
+  const named = ([...REAL_DRIVES, UNKNOWN] as const).find((each) => each === said);
+  if (named !== undefined) return named;
+  const last = prediction.cuts.at(-1)?.entry.content.drive ?? null;
+  const open = sheet.way.driveFree ? (said === NOT_SAID ? null : last) : prediction.drive;
+  return ofRow ?? open;
+}
 
 /** An own figure, counted from the zero in force: as the program told it, or as it was typed; null: neither. */
 function ownFigure(
