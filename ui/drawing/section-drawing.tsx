@@ -170,7 +170,7 @@ export function SectionDrawing(props: SectionDrawingProps) {
       </text>
       <text
         x={width - 10}
-        y={external ? height - 14 : 24}
+        y={external ? 24 : height - 14}
         textAnchor="end"
         fontSize="13"
         className="figures"

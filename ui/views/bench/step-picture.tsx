@@ -12,7 +12,7 @@ import { topSketch } from '@/ui/parts/sheet/sketches/top-sketch';
 import { useShowLength, type ShowLength } from '@/ui/units/display-unit';
 
 const FROM_ABOVE = /compound|swivel|travel|tool-square|side|backlash|slack/;
-const BLANK = /blank|bore|work|groove|recess|chamfer|held|holding|register/;
+const BLANK = /blank|bore|work|run-out|groove|recess|chamfer|held|holding|register/;
 const TRAIN = /gear|lever|drive/;
 const DIAL = /dial|mark|dry-run/;
 

@@ -163,7 +163,7 @@ export function ClassBoardView({
               </thead>
               <tbody>
                 {students.map((student) => (
-                  <tr key={student.id} className="border-b border-rule">
+                  <tr key={student.id} className="h-12 border-b border-rule">
                     <th
                       scope="row"
                       className="sticky left-0 bg-paper-raised px-3 text-left font-medium whitespace-nowrap"

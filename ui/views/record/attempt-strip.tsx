@@ -1,7 +1,7 @@
 'use client';
 
 import type { Length } from '@/core/base/units/length';
-import { roundTo } from '@/core/base/units/round';
+import { onDialNow } from '@/core/exercise/sheet/on-dial-now';
 import { capital } from '@/core/measuring/gauging/measuring-words';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import { isHeldBack, TO_BE_FOUND } from '@/core/exercise/sheet/held-back';
@@ -78,7 +78,7 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
         sub={
           last === undefined
             ? undefined
-            : `plan ends at ${shownOnSheet(endsAt(last.dialReading, prediction), sheet)}`
+            : `plan ends at ${shownOnSheet(endsAt(sheet, last.dialReading, prediction), sheet)}`
         }
       />
       <Figure
@@ -109,7 +109,7 @@ export function AttemptStrip({ sheet, prediction }: { sheet: Sheet; prediction: 
 }
 
 /** A figure of the plan on the dial as it is zeroed now. */
-const endsAt = ({ value, unit }: Length, { segment }: Prediction): Length => ({
-  value: roundTo(value - segment.planAtZero, 6),
+const endsAt = (sheet: Sheet, { value, unit }: Length, { segment }: Prediction): Length => ({
+  value: onDialNow(sheet, segment.planAtZero, value),
   unit,
 });

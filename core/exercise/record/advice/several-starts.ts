@@ -1,4 +1,5 @@
 import { roundTo } from '@/core/base/units/round';
+import { onDialNow } from '../../sheet/on-dial-now';
 import { isDeeper } from '../state/feed';
 import { isKind } from '../entry/entry';
 import { isInside, measuredThread } from '../state/measured-thread';
@@ -32,14 +33,14 @@ export function catchUp(work: WorkAt, to = work.prediction.reading.value): Decis
   const wanted =
     row === null
       ? further(sheet, from, finishingGraduations(sheet))
-      : roundTo(row.dialReading.value - planAtZero, 6);
+      : onDialNow(sheet, planAtZero, row.dialReading.value);
   // After new zeros the rows' figures on the dial are others: what was planned is said as it stands there now.
   const rowOnDial =
     row === null
       ? null
       : {
           ...row,
-          dialReading: { ...row.dialReading, value: roundTo(row.dialReading.value - planAtZero, 6) },
+          dialReading: { ...row.dialReading, value: wanted },
         };
   return cutTo(work, Math.min(wanted, to), ['other-start'], { start, row: rowOnDial, from });
 }

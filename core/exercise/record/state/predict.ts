@@ -1,4 +1,5 @@
 import type { NutReckoning } from '@/core/measuring/nut/reckon-nut';
+import { onDialNow } from '../../sheet/on-dial-now';
 import { notKnownHere } from '../../sheet/not-known-here';
 import type { Sheet, SheetPass } from '../../sheet/sheet';
 import { REAL_DRIVES, type RealDrive, USUAL_DRIVE } from '@/core/machine/technique/drives';
@@ -199,11 +200,8 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
   const { unit } = row.dialReading;
   const now = standing(row.start);
   const to = row.kind === 'spring' ? deepest(row.start) : row.dialReading.value;
-  // A zero that was taken anew between two graduations moves the rows between them.
   const at =
-    segment.planAtZero === 0 || row.kind === 'spring'
-      ? roundTo(to - segment.planAtZero, 7)
-      : roundTo(Math.round((to - segment.planAtZero) / graduation) * graduation, 6);
+    row.kind === 'spring' ? roundTo(to - segment.planAtZero, 7) : onDialNow(sheet, segment.planAtZero, to);
   return {
     ...row,
     dialReading: { value: at, unit },

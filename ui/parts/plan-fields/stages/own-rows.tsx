@@ -46,7 +46,7 @@ export function OwnRows() {
             ) : (
               <PlanSelect field={`schedule.rows.${index}.check`} label="Stop" options={STOP_OPTIONS} />
             )}
-            <div className="flex items-center justify-between gap-1">
+            <div className="grid gap-1">
               {row.what === 'cut' ? (
                 <PlanSelect
                   field={`schedule.rows.${index}.drive`}
@@ -56,16 +56,16 @@ export function OwnRows() {
                     ...REAL_DRIVES.map((value) => ({ value, text: driveText(value) })),
                   ]}
                 />
-              ) : (
-                <span />
-              )}
-              <RowButtons
-                name={name}
-                first={index === 0}
-                last={index === rows.length - 1}
-                onMove={(by) => move(index, index + by)}
-                onRemove={() => remove(index)}
-              />
+              ) : null}
+              <div className="justify-self-end">
+                <RowButtons
+                  name={name}
+                  first={index === 0}
+                  last={index === rows.length - 1}
+                  onMove={(by) => move(index, index + by)}
+                  onRemove={() => remove(index)}
+                />
+              </div>
             </div>
           </div>
         );

@@ -33,7 +33,7 @@ export function StepFields() {
   return (
     <>
       <p className="text-sm text-ink-soft">
-        Choose a step in the list; drag it, or move it with Alt and the arrow keys.
+        Choose a step in the list, under “Drawing”; drag it there, or move it with Alt and the arrow keys.
       </p>
       <Field
         label="Title"

@@ -74,23 +74,40 @@ export function ProofDrawing() {
             'var(--color-brass-bright)',
             thread.side === 'external' ? 'the nut lies in' : 'the bolt lies in',
           )}
-        <path d={`M${x(target)} ${base}V${base + 40}`} stroke="var(--color-scribe)" strokeWidth="3" />
+        <path
+          d={`M${x(target)} ${nut === null ? base : base - 22}V${base + 40}`}
+          stroke="var(--color-scribe)"
+          strokeWidth="3"
+        />
         <text
           x={x(target)}
-          y={base + 42 + (nut === null ? 12 : 0)}
+          y={nut === null ? base + 54 : base - 26}
           fill="var(--color-scribe)"
           fontSize="13"
           textAnchor="middle"
           className="figures"
         >
-          {nut === null ? `target ${figures(target)}` : ''}
+          target {figures(target)}
         </text>
-        <text x={14} y={26} fill="var(--color-scribe)" fontSize="16">
-          {names}
+        <text fill="var(--color-scribe)" fontSize="16">
+          {inLines(names, (width - 28) / 8).map((line, index) => (
+            <tspan key={line} x={14} y={26 + 20 * index}>
+              {line}
+            </tspan>
+          ))}
         </text>
       </svg>
     </div>
   );
+}
+
+/** Broken at words, so that no line is longer than so many letters. */
+function inLines(text: string, most: number): string[] {
+  return text.split(' ').reduce<string[]>((lines, word) => {
+    const last = lines.at(-1);
+    if (last === undefined || last.length + word.length + 1 > most) return [...lines, word];
+    return [...lines.slice(0, -1), `${last} ${word}`];
+  }, []);
 }
 
 function nutBandOf(

@@ -56,7 +56,10 @@ export function SwivelScale({
               fontSize="12"
               textAnchor="middle"
               className="figures"
-              fill="var(--color-scribe-dim)"
+              fill="var(--color-scribe)"
+              stroke="var(--color-dye-deep)"
+              strokeWidth="4"
+              paintOrder="stroke"
             >
               {Math.abs(graduation)}
             </text>
@@ -74,6 +77,9 @@ export function SwivelScale({
         textAnchor="middle"
         className="figures"
         fill="var(--color-scribe)"
+        stroke="var(--color-dye-soft)"
+        strokeWidth="4"
+        paintOrder="stroke"
       >
         {offScale ? '' : `${Number(markDeg.toFixed(2))}°`}
       </text>

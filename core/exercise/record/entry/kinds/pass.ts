@@ -19,7 +19,7 @@ import { formatLength } from '@/core/base/units/format-length';
 import { parseLength } from '@/core/base/units/parse-length';
 import { toMend } from '../block';
 import type { EntryFields, EntryKind, ReadingContext } from '../entry-kind';
-import { roundTo } from '@/core/base/units/round';
+import { onDialNow } from '../../../sheet/on-dial-now';
 import type { Sheet, SheetPass } from '../../../sheet/sheet';
 import type { WorkSoFar } from '../work-so-far';
 import { kindOf } from '../kind-of';
@@ -95,7 +95,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
     if (planned === null && fields.plannedPass !== '')
       return bad('plannedPass', 'unreadable', 'There is no such pass in this plan.');
     // A row stands on the dial as it is zeroed now.
-    const asked = planned === null ? null : onDialNow(planned, prediction);
+    const asked = planned === null ? null : rowOnDial(sheet, planned, prediction);
     const allTheSame = fields.allTheSame === 'yes';
     if (blocks.length > 0 && !allTheSame)
       return bad(
@@ -221,8 +221,10 @@ function ownFigure(
 }
 
 /** The figure of a row on the dial as it is zeroed now: as it is told, or where the plan has it. */
-function onDialNow(row: SheetPass, { next, segment }: WorkSoFar): number {
-  return next?.n === row.n ? next.dialReading.value : roundTo(row.dialReading.value - segment.planAtZero, 6);
+function rowOnDial(sheet: Sheet, row: SheetPass, { next, segment }: WorkSoFar): number {
+  return next?.n === row.n
+    ? next.dialReading.value
+    : onDialNow(sheet, segment.planAtZero, row.dialReading.value);
 }
 
 /** Fed by the cross slide from its zero, the compound left where it stood: told as it was done. */
