@@ -150,7 +150,8 @@ test('dial and reversing mixed, the nut tried with the centre out, a thread file
   const { cuts: made } = await predictionOf(page, await sheetOfAttempt(second), second);
   expect(made.map(({ entry }) => entry.content.drive)).toEqual([
     ...['reversing', 'reversing', 'reversing'],
-    ...['half-nut', 'half-nut', 'half-nut', 'half-nut'],
+    // The nut said enough after these: the last two rows were left.
+    ...['half-nut', 'half-nut'],
   ]);
   await fullMarks(page, second);
 });

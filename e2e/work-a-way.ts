@@ -8,6 +8,8 @@ import { predict, type Prediction } from '../core/exercise/record/state/predict'
 import type { Entry } from '../core/exercise/record/entry/entry';
 import { readSheet, type Sheet } from '../core/exercise/sheet/sheet';
 import { sheetDepth, sheetWires } from '../core/exercise/sheet/sheet-geometry';
+import { roundTo } from '../core/base/units/round';
+import { shownOnSheet } from '../core/exercise/sheet/shown-on-sheet';
 import type { StopProgress } from '../core/exercise/record/state/stop-progress';
 import { readAtBench } from '../core/exercise/record/shown/read-at-bench';
 import { wantedChoice } from '../core/exercise/sheet/wanted-choice';
@@ -35,23 +37,26 @@ async function entriesOf(page: Page, attemptId: number): Promise<Entry[]> {
   return ((await news.json()) as { entries: Entry[] }).entries;
 }
 
-/** The pitch diameter that the cuts of the record really leave. */
-function sizeOf(sheet: Sheet, { cuts }: Prediction): number {
+/** The pitch diameter that the cuts of the record really leave; once a stop has found it on target, that. */
+function sizeOf({ sheet, onTarget }: Work, { cuts }: Prediction): number {
+  if (onTarget) return sheet.targetPitchDiameter;
   const last = cuts.at(-1);
   return last?.pitchDiameter ?? pitchDiameterAt(sheetDepth(sheet), last?.depth ?? 0);
 }
 
 /** What its instrument reads, as it is typed. */
-function readingOf(sheet: Sheet, prediction: Prediction): string {
-  const size = sizeOf(sheet, prediction);
+function readingOf(work: Work, prediction: Prediction): string {
+  const { sheet } = work;
+  const size = sizeOf(work, prediction);
   const overs = sheet.proof.some(({ kind }) => kind === 'wires');
   const reading = overs ? overWires(sheetWires(sheet), size) : size;
   return reading.toFixed(sheet.thread.unit === 'in' ? 4 : 3);
 }
 
-function gaugeGoes(sheet: Sheet, prediction: Prediction): boolean {
+function gaugeGoes(work: Work, prediction: Prediction): boolean {
+  const { sheet } = work;
   const { min, max } = sheet.limits.pitchDiameter;
-  const size = sizeOf(sheet, prediction);
+  const size = sizeOf(work, prediction);
   return sheet.thread.side === 'external' ? size <= max : size >= min;
 }
 
@@ -80,6 +85,8 @@ interface Work {
   sheet: Sheet;
   /** The record as the server has it after the last act. */
   entries: Entry[];
+  /** A stop has found the size on target, before the rows were cut: it says enough. */
+  onTarget: boolean;
 }
 
 /** What is touched at the page, or what a device sends for it: a way that others have touched already is quicker so. */
@@ -88,10 +95,22 @@ interface Hands {
   atThePage: boolean;
   step: (work: Work, step: Sheet['steps'][number]) => Promise<void>;
   cut: (work: Work, now: Prediction) => Promise<void>;
+  /** A cut to an own figure, typed as it stands on the dial or the readout. */
+  ownCut: (work: Work, now: Prediction, figure: string) => Promise<void>;
+  /** The zero lost in mid-course, and taken anew in the groove, as near as a hand does it. */
+  newZero: (work: Work, uncertainty: string) => Promise<void>;
   stop: (work: Work, now: Prediction, due: StopProgress) => Promise<void>;
 }
 
-/** Works as the student does: every step as it is, every stop, every cut; then the proof, at the page. */
+/** Cuts after which the zero is lost, and from which on a reading is typed. */
+const [ZERO_AFTER, OWN_FROM] = [2, 3];
+/** Stops that tell the size. */
+const TELLS = ['wires', 'nut', 'mate', 'gauge'];
+
+/**
+ * Works as the student does: every step as it is, every stop, every cut; then the proof, at the page. On the way the zero
+ * is lost once, one reading is typed, and the first stop that tells the size says that it is enough.
+ */
 export async function cutAndProve(
   page: Page,
   request: APIRequestContext,
@@ -101,7 +120,7 @@ export async function cutAndProve(
 ): Promise<void> {
   await workAs(page, student);
   const sheet = await sheetOfAttempt(attemptId);
-  const work: Work = { page, attemptId, sheet, entries: await entriesOf(page, attemptId) };
+  const work: Work = { page, attemptId, sheet, entries: await entriesOf(page, attemptId), onTarget: false };
   if (hands.atThePage) await openRecord(work);
   const read = async (): Promise<Prediction> => {
     work.entries = await entriesOf(page, attemptId);
@@ -123,14 +142,25 @@ export async function cutAndProve(
   expect((await request.post(`/api/attempts/${attemptId}/entries`, { data: look })).status()).toBe(201);
   if (hands.atThePage) await page.reload();
 
+  let typed = false;
   let now = await read();
   for (let guard = 0; guard < 120 && ON_THE_WAY.includes(adviceOf(work, now).phase); guard += 1) {
     const { due, cuts, stops } = now;
     const answersTo = (all: typeof stops) =>
       all.find(({ stop }) => stop.id === due?.stop.id)?.entries.length ?? 0;
     const { cut } = adviceOf(work, now);
+    if (cut !== null && cuts.length === ZERO_AFTER && now.segment.zero === 'touch-off') {
+      await hands.newZero(work, sheet.thread.unit === 'in' ? '0.0005' : '0.01');
+      now = await read();
+      expect(now.segment.zero).not.toBe('touch-off');
+      continue;
+    }
+    const own: string | null = cut === null || typed ? null : ownFigure(work, cut, cuts.length);
+    typed ||= own !== null;
+    work.onTarget ||= due !== null && TELLS.includes(due.stop.check);
     if (cut === null && due === null) await findOnTheWay(work, now);
-    else await (due === null ? hands.cut(work, now) : hands.stop(work, now, due));
+    else if (due !== null) await hands.stop(work, now, due);
+    else await (own === null ? hands.cut(work, now) : hands.ownCut(work, now, own));
     now = await read();
     if (cut !== null) expect(now.cuts).toHaveLength(cuts.length + 1);
     else if (due !== null) expect(answersTo(now.stops)).toBeGreaterThan(answersTo(stops));
@@ -140,13 +170,22 @@ export async function cutAndProve(
     }
   }
   if (!hands.atThePage) await openRecord(work);
-  await prove(page, sheet, await read());
+  expect([typed, work.onTarget]).toEqual([true, sheet.stops.some(({ check }) => TELLS.includes(check))]);
+  await prove(work, await read());
   work.entries = await entriesOf(page, attemptId);
   await doSteps('after-cutting');
   if (!hands.atThePage) await page.reload();
   await page.getByRole('button', { name: 'Hand in' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Hand in', exact: true }).click();
   await expect(page.getByText('Waiting for mark')).toBeVisible();
+}
+
+/** A graduation short of what is advised, as it stands on the dial; null where that would be no cut of its own. */
+function ownFigure({ sheet }: Work, cut: NonNullable<Advice['cut']>, made: number): string | null {
+  const { value: graduation, unit } = sheet.lathe.dial.graduation;
+  if (made < OWN_FROM || cut.infeed < 2.5 * graduation) return null;
+  const shown = shownOnSheet({ value: roundTo(cut.reading - graduation, 6), unit }, sheet);
+  return /[\d.]+$/.exec(shown)?.[0] ?? null;
 }
 
 /** What is still done before the proof. */
@@ -159,9 +198,8 @@ async function findOnTheWay(work: Work, now: Prediction): Promise<void> {
   const { page, sheet } = work;
   await openRecord(work);
   const { expects } = adviceOf(work, now);
-  if (expects?.do === 'measure')
-    return recording(page, () => measure(page, sheet, now, 'Record, go on cutting'));
-  const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(sheet, now))];
+  if (expects?.do === 'measure') return recording(page, () => measure(work, now, 'Record, go on cutting'));
+  const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(work, now))];
   await recording(page, () => page.getByRole('button', { name: new RegExp(`^${words}$`, 'i') }).click());
 }
 
@@ -190,11 +228,29 @@ const BY_HAND: Hands = {
       .click();
     await recording(page, () => page.getByRole('button', { name: /^Cut as (planned|advised)$/ }).click());
   },
-  stop: async ({ page, sheet }, now, { stop }) => {
+  ownCut: async ({ page }, _now, figure) => {
     await railOf(page)
       .getByRole('button', { name: /^\d+ Passes/ })
       .click();
-    await recording(page, () => answerStop(page, sheet, now, stop.check));
+    await page.getByLabel(/^Own (reading|figure) of/).fill(figure);
+    await recording(page, () => page.getByRole('button', { name: 'Record own reading' }).click());
+  },
+  newZero: async ({ page }, uncertainty) => {
+    await railOf(page)
+      .getByRole('button', { name: /^\d+ Passes/ })
+      .click();
+    await page.getByRole('button', { name: 'Something happened…' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByRole('button', { name: /^Zero lost/ }).click();
+    await dialog.getByLabel('How far the depth may be off').fill(uncertainty);
+    await recording(page, () => dialog.getByRole('button', { name: 'Record' }).click());
+  },
+  stop: async (work, now, { stop }) => {
+    const { page } = work;
+    await railOf(page)
+      .getByRole('button', { name: /^\d+ Passes/ })
+      .click();
+    await recording(page, () => answerStop(work, now, stop.check));
   },
 };
 
@@ -219,6 +275,11 @@ export const MOSTLY_SENT: Hands = {
     await BY_HAND.cut(work, now);
     await work.page.goto('about:blank');
   },
+  ownCut: (work, now, figure) => {
+    const { cut } = adviceOf(work, now);
+    return send(work, { kind: 'pass', plannedPass: String(cut?.row?.n ?? ''), reading: figure });
+  },
+  newZero: (work, uncertainty) => send(work, { kind: 'event', event: 'zero-lost', uncertainty }),
   stop: (work, now, { stop }) => {
     const { sheet } = work;
     const evidence = sheet.proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
@@ -227,17 +288,17 @@ export const MOSTLY_SENT: Hands = {
         kind: 'measurement',
         purpose: 'mid',
         evidenceId: evidence.id,
-        ...Object.fromEntries(evidence.places.map((place) => [place, readingOf(sheet, now)])),
+        ...Object.fromEntries(evidence.places.map((place) => [place, readingOf(work, now)])),
       });
     if (isTrial(stop.check))
       return send(work, {
         kind: 'trial',
         stopId: stop.id,
         purpose: 'mid',
-        answer: nutAnswer(sheet, sizeOf(sheet, now)),
+        answer: nutAnswer(sheet, sizeOf(work, now)),
       });
     const answer =
-      stop.check === 'gauge' ? (gaugeGoes(sheet, now) ? 'yes' : 'no') : stopData(stop.check)?.answers[0]?.id;
+      stop.check === 'gauge' ? (gaugeGoes(work, now) ? 'yes' : 'no') : stopData(stop.check)?.answers[0]?.id;
     return send(work, { kind: 'stop', stopId: stop.id, answer: answer ?? 'done' });
   },
 };
@@ -253,42 +314,45 @@ async function send(
   expect([fields, sent.status()]).toEqual([fields, 201]);
 }
 
-async function answerStop(page: Page, sheet: Sheet, prediction: Prediction, check: string): Promise<void> {
+async function answerStop(work: Work, prediction: Prediction, check: string): Promise<void> {
+  const { page, sheet } = work;
   const stop = page.getByRole('region', { name: /^Stop: / });
   await expect(stop).toBeVisible();
   if (check === 'wires' && sheet.proof.some(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement'))
-    return measure(page, sheet, prediction, 'Record, go on cutting');
+    return measure(work, prediction, 'Record, go on cutting');
   if (check === 'nut' || check === 'mate') {
-    const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(sheet, prediction))];
+    const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(work, prediction))];
     return stop.getByRole('button', { name: new RegExp(`^${words}$`, 'i') }).click();
   }
   if (check === 'gauge')
-    return stop.getByRole('button', { name: gaugeGoes(sheet, prediction) ? 'GO goes' : 'GO stops' }).click();
+    return stop.getByRole('button', { name: gaugeGoes(work, prediction) ? 'GO goes' : 'GO stops' }).click();
   const right = stopData(check)?.answers[0]?.text ?? 'Done';
   await stop.getByRole('button', { name: right }).click();
 }
 
-async function measure(page: Page, sheet: Sheet, prediction: Prediction, button: string): Promise<void> {
+async function measure(work: Work, prediction: Prediction, button: string): Promise<void> {
+  const { page, sheet } = work;
   const evidence = sheet.proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');
   for (const place of evidence?.places ?? [])
     await page
       .getByLabel(place.charAt(0).toUpperCase() + place.slice(1), { exact: true })
-      .fill(readingOf(sheet, prediction));
+      .fill(readingOf(work, prediction));
   if (button === 'Record as final')
     await page.getByLabel(/^(Major|Minor) diameter$/).fill(String(sheet.workDiameter));
   await page.getByRole('button', { name: button }).click();
   await expect(page.getByRole('region', { name: 'Remaining feed' })).toBeVisible();
 }
 
-async function prove(page: Page, sheet: Sheet, prediction: Prediction): Promise<void> {
+async function prove(work: Work, prediction: Prediction): Promise<void> {
+  const { page, sheet } = work;
   for (const { kind, title } of sheet.proof) {
     const region = page.getByRole('region', { name: title, exact: true });
     switch (EVIDENCE_DATA[kind].recordedAs) {
       case 'measurement':
-        await measure(page, sheet, prediction, 'Record as final');
+        await measure(work, prediction, 'Record as final');
         break;
       case 'trial': {
-        const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(sheet, prediction))];
+        const words = NUT_ANSWER_WORDS[nutAnswer(sheet, sizeOf(work, prediction))];
         await region.getByRole('button', { name: new RegExp(`^${words}$`, 'i') }).click();
         break;
       }
