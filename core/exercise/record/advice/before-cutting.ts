@@ -1,6 +1,7 @@
 import type { Entry } from '../entry/entry';
 import { notLookedOver } from '../state/leading';
 import type { Reason } from './advice';
+import { NESTING, spareOf } from './size-now';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
 /** Cuts of another device count, but whoever is at the lathe did not know of them. */
@@ -46,6 +47,14 @@ export function beforeAnyCut(work: WorkAt): Decision | null {
   const { segment, cuts, reading } = work.prediction;
   if (cuts.length === 0) return null;
   if (segment.wantsZero !== null) return { phase: 'zero', because: ['new-zero-asked'] };
-  if (segment.wantsPassAtNoInfeed) return cutTo(work, reading.value, ['pass-at-no-infeed-asked']);
+  if (segment.wantsPassAtNoInfeed || nestedNearSize(work))
+    return cutTo(work, reading.value, ['pass-at-no-infeed-asked']);
   return null;
+}
+
+/** Zeros taken anew in the groove, how exactly nobody said, and no more metal left than a hand nests too deep. */
+function nestedNearSize({ sheet, size, prediction: { segment, cuts } }: WorkAt): boolean {
+  const nested = segment.depthAtZero === null && segment.anchor === null && segment.zero !== 'touch-off';
+  if (!nested || cuts.at(-1)?.entry.content.zero === segment.zero || size === null) return false;
+  return spareOf(sheet, size) < 4 * NESTING[sheet.thread.unit];
 }

@@ -5,6 +5,7 @@ import { depthOfGraduation, finishingGraduations, further } from './dial-steps';
 import { expectsFor, tellsSize } from './proof-state';
 import { doneStarts } from './several-starts';
 import { spareOf } from './size-now';
+import type { Reason } from './advice';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
 /**
@@ -18,6 +19,9 @@ export function byMeasurement(work: WorkAt): Decision | null {
   const { measured, measurement } = remaining;
   const fresh = answer.cutsSince === 0;
   if (fresh && isOverCut(sheet, measured)) return { phase: 'past-saving', because: ['past-the-limit'] };
+  // Cut from a zero of which nobody knows the depth: what was measured before says nothing of it any more.
+  if (!fresh && remaining.stopReading === null && next?.kind !== 'spring' && next !== null)
+    return measureAnew(work, 'depth-not-known');
   const step = depthOfGraduation(sheet);
   const left = Math.floor(remaining.radial / step + 1e-6);
   const fed = measured.remainingRadial - remaining.radial;
@@ -42,15 +46,19 @@ export function byMeasurement(work: WorkAt): Decision | null {
   if (!fresh) {
     // All rows cut: the final measurement tells as much.
     if (next === null || next.kind === 'spring') return null;
-    const evidence = tellsSize(sheet);
-    return {
-      phase: 'measure',
-      because: ['used-up'],
-      expects: evidence === null ? null : expectsFor(sheet, evidence, false),
-    };
+    return measureAnew(work, 'used-up');
   }
   // Not inside, and no step of this dial that could not lose it.
   return { phase: 'enough', because: ['next-could-leave-the-limits'] };
+}
+
+function measureAnew({ sheet }: WorkAt, because: Reason): Decision {
+  const evidence = tellsSize(sheet);
+  return {
+    phase: 'measure',
+    because: [because],
+    expects: evidence === null ? null : expectsFor(sheet, evidence, false),
+  };
 }
 
 /** How much of an infeed may spring back and come off later by itself, as a share of it; common practice. */

@@ -5,10 +5,8 @@ import { fedDepth, isDeeper } from '../state/feed';
 import type { Reason } from './advice';
 import { expectsFor, tellsSize } from './proof-state';
 import { catchUp, doneStarts, standsAt, startBehind } from './several-starts';
+import { NESTING } from './size-now';
 import { cutTo, type Decision, type WorkAt } from './work-at';
-
-/** What a hand scatters when it nests a tool in its groove, radial; common practice. */
-const NESTING = { in: 0.004, mm: 0.1 } as const;
 
 /** The next row, as far as it is safe by what is known of the size. */
 export function nextRow(work: WorkAt): Decision | null {

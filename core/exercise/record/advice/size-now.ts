@@ -6,14 +6,17 @@ import { anchoredSize } from '../state/segment';
 import { further, graduationsIn } from './dial-steps';
 
 /** The sizes that are still possible after the last cut: what was found last, less what was cut since; else what is foretold. */
-export function sizeNow(sheet: Sheet, { segment, cuts, reading, size }: Prediction): Band | null {
+export function sizeNow(sheet: Sheet, { segment, cuts, deepest, size }: Prediction): Band | null {
   const { found } = segment;
   const last = cuts.at(-1);
   if (found === null || last === undefined) return size;
   const known =
     found.cut === last.entry.id || (last.entry.content.zero === segment.zero && last.readingTaken);
-  return known ? anchoredSize(sheet, found, fedDepth(sheet, reading.value)) : null;
+  return known ? anchoredSize(sheet, found, fedDepth(sheet, deepest)) : null;
 }
+
+/** What a hand scatters when it nests a tool in its groove, radial; common practice. */
+export const NESTING = { in: 0.004, mm: 0.1 } as const;
 
 /** The sizes that a cut to a figure of the dial leaves. */
 export function sizeAfter(sheet: Sheet, now: Band | null, from: number, to: number): Band | null {

@@ -26,7 +26,7 @@ export function workAt(live: readonly Entry[], prediction: Prediction): WorkAt {
     prediction,
     answer: lastAnswer(sheet, live),
     size,
-    deepest: prediction.cuts.length === 0 ? null : deepestSafe(sheet, size, prediction.reading.value),
+    deepest: prediction.cuts.length === 0 ? null : deepestSafe(sheet, size, prediction.deepest),
   };
 }
 
@@ -64,7 +64,7 @@ export function asAdvice(work: WorkAt, decision: Decision, open: string[]): Advi
   const { prediction, sheet, size } = work;
   const { phase, because, cut = null, expects = null, warnings = [] } = decision;
   const foretold =
-    cut === null ? null : (sizeAfter(sheet, size, cut.reading - cut.infeed, cut.reading) ?? byRow(work, cut));
+    cut === null ? null : (sizeAfter(sheet, size, cutFrom(prediction, cut), cut.reading) ?? byRow(work, cut));
   return {
     phase,
     because,
@@ -78,6 +78,10 @@ export function asAdvice(work: WorkAt, decision: Decision, open: string[]): Advi
     warnings: [...new Set([...prediction.warnings, ...warnings])],
   };
 }
+
+/** From where a cut takes metal: not before the deepest figure of its start is passed again. */
+const cutFrom = ({ start, deepest }: Prediction, cut: AdvisedCut) =>
+  cut.start === start ? Math.max(deepest, cut.reading - cut.infeed) : cut.reading - cut.infeed;
 
 /** What the row foretells before the groove has a size of its own; nothing where the zero does not tell the depth. */
 function byRow(

@@ -57,6 +57,8 @@ interface Fold {
   cuts: readonly Cut[];
   /** Where each start stands on the dial as it is zeroed now. */
   readings: ReadonlyMap<number, number>;
+  /** How deep each stood since the zero. */
+  deepest: ReadonlyMap<number, number>;
   segment: Segment;
   thread: CutThread;
   workDiameter: number;
@@ -91,13 +93,13 @@ export function cutsOf(
   for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
     fold = after(fold, live, index);
   LAST.set(sheet, { live, gap, fold });
-  const { cuts, segment, thread, readings, tipKnown, workDiameter, asSet } = fold;
+  const { cuts, segment, thread, readings, deepest, tipKnown, workDiameter, asSet } = fold;
   return {
     cuts: [...cuts],
     segment,
     thread,
     asSet,
-    dial: { reading: standing(fold).reading, readings, tipKnown, workDiameter },
+    dial: { reading: standing(fold).reading, readings, deepest, tipKnown, workDiameter },
   };
 }
 
@@ -109,6 +111,7 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
     angleKnown: true,
     cuts: [],
     readings: new Map(),
+    deepest: new Map(),
     segment: firstSegment(sheet, gap),
     thread: uncut(cutCaseOf(sheetGroove(sheet), { side: sheet.thread.side, workDiameter })),
     workDiameter,
@@ -121,8 +124,8 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
   };
 }
 
-const standing = ({ asSet, segment, cuts, workDiameter, readings }: Fold): Standing =>
-  standingOf(asSet, segment, cuts.at(-1), workDiameter, readings);
+const standing = ({ asSet, segment, cuts, workDiameter, readings, deepest }: Fold): Standing =>
+  standingOf(asSet, segment, cuts.at(-1), workDiameter, { readings, deepest });
 
 function after(fold: Fold, live: readonly Entry[], index: number): Fold {
   const entry = live[index];
@@ -191,7 +194,16 @@ function afterHappened(fold: Fold, entry: EntryOf<'event'>): Fold {
   const segment = afterEvent(fold.segment, entry, before);
   if (segment.zero !== entry.id) return { ...fold, segment };
   const readings = new Map([...fold.readings].map(([start, at]) => [start, roundTo(at - before.reading, 7)]));
-  return { ...fold, segment, readings, zeroX: fold.lastX, stopReading: null, triedReading: null };
+  // New zeros stand where the dial stands, its slack out: nothing was deeper since.
+  return {
+    ...fold,
+    segment,
+    readings,
+    deepest: readings,
+    zeroX: fold.lastX,
+    stopReading: null,
+    triedReading: null,
+  };
 }
 
 function afterMeasurement(sheet: Sheet, fold: Fold, { content }: EntryOf<'measurement'>): Fold {
@@ -229,6 +241,8 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   const reading = readingTaken ? asFed(sheet, entry.content) : Math.max(before, ofRow);
   const infeed = roundTo(reading - before, 7);
   const fed = fedDepth(sheet, reading);
+  const stood = readingIn(fold.deepest, segment, start);
+  const reached = sheet.reckoned === 'as-planned' ? reading : Math.max(reading, stood);
   const known =
     readingTaken && fold.angleKnown && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
   // Nobody cuts so deep with a single point: such a reading says nothing of the groove.
@@ -252,13 +266,21 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     triedReading,
     depth,
     ...(readingTaken && fold.angleKnown
-      ? foretold(sheet, segment, { fed, depth, row, workDiameter, thread, tipKnown })
+      ? foretold(sheet, segment, {
+          fed: fedDepth(sheet, reached),
+          depth: depth === null ? null : depth + fedDepth(sheet, reached) - fed,
+          row,
+          workDiameter,
+          thread,
+          tipKnown,
+        })
       : NOT_FORETOLD),
   };
   return {
     ...fold,
     cuts: [...fold.cuts, cut],
     readings: new Map(readings).set(start, reading),
+    deepest: new Map(fold.deepest).set(start, reached),
     segment: Math.abs(infeed) < 1e-9 ? { ...segment, wantsPassAtNoInfeed: false } : segment,
     thread,
     lastX,
@@ -275,6 +297,7 @@ export interface DialNow {
   reading: number;
   /** In each start that was cut. */
   readings: ReadonlyMap<number, number>;
+  deepest: ReadonlyMap<number, number>;
   /** Whether the tip that cuts is known: measured as planned, or found at the bench. */
   tipKnown: boolean;
   workDiameter: number;

@@ -53,5 +53,10 @@ function tipBandAt(sheet: Sheet, { row, workDiameter }: CutDepth, depth: number)
   if (near === undefined || band === null || band === undefined) return null;
   const sign = sheet.thread.side === 'external' ? -1 : 1;
   const shift = sign * 2 * (depth - near.radialDepth) + (workDiameter - sheet.workDiameter);
-  return { min: band.min + shift, max: band.max + shift };
+  const [min, max] = [band.min + shift, band.max + shift];
+  if (sheet.reckoned === 'as-planned') return { min, max };
+  // No thread has a pitch diameter beyond its bar, or within its bore: there the flanks have no size yet.
+  const external = sheet.thread.side === 'external';
+  if (external ? min >= workDiameter : max <= workDiameter) return null;
+  return external ? { min, max: Math.min(max, workDiameter) } : { min: Math.max(min, workDiameter), max };
 }

@@ -214,3 +214,33 @@ describe('what happens at a lathe, and what is known after it', () => {
     expect(after(flat, deep, happened('insert-turned')).segment.wantsZero).toBe('insert-turned');
   });
 });
+
+describe('a dial that was wound back says nothing before it is passed again', () => {
+  const measured = measuredAt(flat, 9.2, 'mid');
+  const back = at(flat, 0.5);
+  test('the groove is as it was, measured or foretold', () => {
+    expect(after(flat, at(flat, 0.8), back).size).toEqual(after(flat, at(flat, 0.8)).size);
+    const tip = [at(unknown, 0.75), tried('tight', 0.75)] as const;
+    expect(after(unknown, ...tip, at(unknown, 0.5)).size).toEqual(after(unknown, ...tip).size);
+  });
+  test('what was measured meanwhile is told from the deepest cut on', () => {
+    const { size } = after(flat, happened('disturbed'), at(flat, 0.8), back, measured, at(flat, 0.8));
+    const stood = after(flat, happened('disturbed'), at(flat, 0.8), measured).size;
+    expect(size).toEqual(stood);
+    const deeper = after(flat, happened('disturbed'), at(flat, 0.8), back, measured, at(flat, 0.85)).size;
+    expect((stood?.min ?? 0) - (deeper?.min ?? 0)).toBeCloseTo(0.1, 6);
+  });
+  test('of a sheet that was handed out before, the numbers stay', () => {
+    const older = { ...flat, reckoned: 'as-planned' as const };
+    expect(after(older, at(older, 0.8), at(older, 0.5)).cuts.at(-1)?.depth).toBeCloseTo(0.5, 6);
+  });
+});
+
+test('with a tip that is not known nothing is foretold beyond the bar', () => {
+  const first = after(unknown, at(unknown, 0.02)).size;
+  expect(first === null || first.max <= 9.95).toBe(true);
+  const sizes = [0.02, 0.1, 0.2, 0.3, 0.4, 0.6].map((mm) => after(unknown, at(unknown, mm)).size);
+  for (const size of sizes) if (size !== null) expect(size.max).toBeLessThanOrEqual(9.95 + 1e-9);
+  expect(sizes[0]).toBeNull();
+  expect(sizes.at(-1)).not.toBeNull();
+});

@@ -49,6 +49,8 @@ export interface Prediction {
   figuredFor: number;
   /** The dial's reading now, in the start of the last cut. */
   reading: Length;
+  /** The deepest figure in that start since the zero: a dial that was wound back says nothing before it is passed again. */
+  deepest: number;
   /** The start that the last cut was in, from 1. */
   start: number;
   /** How the next cut is driven: as the row says, as the last one was, or as planned; `unknown`: by a way of a later release. */
@@ -106,13 +108,14 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     blocks,
     cuts,
     segment,
-    size: standingOf(asSet, segment, last, figuredFor, dial.readings).size,
+    size: standingOf(asSet, segment, last, figuredFor, dial).size,
     tipKnown: dial.tipKnown,
     asSet,
     passes,
     rowsOf: refigure?.id ?? null,
     figuredFor,
     reading,
+    deepest: last === undefined ? 0 : readingIn(dial.deepest, segment, last.entry.content.start),
     start: last?.entry.content.start ?? 1,
     drive: next?.drive ?? last?.entry.content.drive ?? plannedDrive(sheet),
     firstMark: firstMarkOf(cuts, segment),
@@ -188,8 +191,10 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
         : [],
     ),
   );
+  // As the dial can be set: on a whole graduation.
+  const onPlan = (figure: number) => segment.planAtZero + onDialNow(sheet, segment.planAtZero, figure);
   const goesDeeper = ({ n, dialReading, start }: SheetPass) =>
-    !nearly.has(n) && isDeeper(sheet, dialReading.value, deepest(start));
+    !nearly.has(n) && isDeeper(sheet, onPlan(dialReading.value), deepest(start));
   const used = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
   const reached = passes.findLast((row) => row.kind !== 'spring' && !goesDeeper(row))?.n ?? 0;
   const last = Math.max(used, reached);

@@ -10,6 +10,7 @@ import { chatter } from './chatter';
 import { zeroForgotten } from './zero-forgotten';
 import { slackTakenUp } from './slack-taken-up';
 import { fullTurn } from './full-turn';
+import { dialSetBack } from './dial-set-back';
 import { firstChip } from './first-chip';
 import { zeroLost } from './zero-lost';
 import { pickedUp } from './picked-up';
@@ -42,6 +43,7 @@ export const EVENTS = [
   zeroForgotten,
   slackTakenUp,
   fullTurn,
+  dialSetBack,
   firstChip,
   slideMoved,
   zeroLost,
