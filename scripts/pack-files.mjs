@@ -27,7 +27,7 @@ const packed = {
  */
 const COMPILE_WHOLE = Buffer.from('//# allFunctionsCalledOnLoad\n');
 /** In a small one the line costs more than it brings. */
-const LARGE = 20_000;
+const LARGE = 40_000;
 
 async function ready(file) {
   let bytes = await readFile(file);

@@ -50,7 +50,7 @@ const open = async () => {
 test('what is next stands there first; then the device keeps it, and says what it holds', async () => {
   bench = () => json(home('Hana'));
   render(<BenchApp />);
-  expect(screen.getByText('Looking what this device holds…')).not.toBeNull();
+  expect(screen.getByText('Looking what is held…')).not.toBeNull();
   await screen.findByRole('heading', { name: 'Bench: Hana' });
   await screen.findByText('the line');
   expect(beginOutbox).toHaveBeenCalledTimes(1);
@@ -68,7 +68,7 @@ test('without the network it shows what the device remembers, and nothing of it 
 test('without the network, and where it remembers nobody, that is said once it is known', async () => {
   bench = () => Promise.reject(new TypeError('no network'));
   await open();
-  await screen.findByText('This device knows nothing yet, and there is no network.');
+  await screen.findByText('No network, and this device knows nothing yet.');
 });
 
 test('where nobody is signed in, nobody is shown, whoever is remembered', async () => {

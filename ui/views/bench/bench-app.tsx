@@ -94,7 +94,7 @@ export function BenchApp() {
               ) : (
                 <p className="text-2xl">
                   {lost && recalled
-                    ? 'This device knows nothing yet, and there is no network.'
+                    ? 'No network, and this device knows nothing yet.'
                     : 'Looking what is next…'}
                 </p>
               )}
@@ -102,9 +102,7 @@ export function BenchApp() {
           ) : piece !== null ? (
             <main className="bg-paper-raised p-8">
               <p role="status" className="text-2xl">
-                {lost
-                  ? 'This part was not fetched yet, and there is no network. It is tried again.'
-                  : 'Opening the piece…'}
+                {lost ? 'No network, and this part is not here yet.' : 'Opening…'}
               </p>
             </main>
           ) : (

@@ -1,6 +1,12 @@
 import type { BenchHome, BenchPiece } from '@/core/exercise/board/bench-home';
 import { benchButton } from './bench-button';
 
+const ELSEWHERE = {
+  '/practice': 'Practise the arithmetic',
+  '/gauge': 'Simulated gauge',
+  '/tables': 'Tables',
+};
+
 /** The student's home: one piece to go on with, what was said about the last one, what else is open. */
 export function BenchHomeView({
   home,
@@ -18,9 +24,7 @@ export function BenchHomeView({
         {first === undefined ? (
           <div className="grid max-w-xl gap-3">
             <h2 className="text-5xl">Nothing to make now</h2>
-            <p className="text-xl">
-              Your instructor hands the next exercise out; it then stands here by itself.
-            </p>
+            <p className="text-xl">What is handed out next stands here.</p>
           </div>
         ) : (
           <NextPiece piece={first} onOpen={onOpen} />
@@ -39,7 +43,7 @@ export function BenchHomeView({
               className={benchButton('plain', 'justify-between text-left text-lg')}
             >
               <span>
-                <strong className="block font-semibold">{piece.title}</strong>
+                <strong className="block">{piece.title}</strong>
                 <span className="text-base text-ink-soft">{piece.next.title}</span>
               </span>
               <span aria-hidden>›</span>
@@ -52,15 +56,11 @@ export function BenchHomeView({
           ))}
         </section>
         <nav aria-label="Elsewhere" className="grid gap-2">
-          <a href="/practice" className={benchButton('plain', 'justify-start text-lg')}>
-            Practise the arithmetic
-          </a>
-          <a href="/gauge" className={benchButton('plain', 'justify-start text-lg')}>
-            Simulated gauge
-          </a>
-          <a href="/tables" className={benchButton('plain', 'justify-start text-lg')}>
-            Tables
-          </a>
+          {Object.entries(ELSEWHERE).map(([path, text]) => (
+            <a key={path} href={path} className={benchButton('plain', 'justify-start text-lg')}>
+              {text}
+            </a>
+          ))}
           <div className="flex flex-wrap items-center justify-between gap-2 pt-2">
             <a href="/account" className="inline-flex min-h-12 items-center underline underline-offset-2">
               <span className="sr-only">Working here: </span>
@@ -85,7 +85,7 @@ function NextPiece({ piece, onOpen }: { piece: BenchPiece; onOpen: (attemptId: n
   return (
     <div className="grid max-w-2xl gap-5">
       <p className="text-2xl">
-        <strong className="font-semibold">{title}</strong>
+        <strong>{title}</strong>
         <span className="text-ink-soft">
           {tryNumber > 1 ? `, try ${tryNumber}` : ''}
           {lathe === null ? '' : `, ${lathe}`}
@@ -105,7 +105,7 @@ function NextPiece({ piece, onOpen }: { piece: BenchPiece; onOpen: (attemptId: n
       {waits !== null && (
         <p className="border-l-8 border-brass-bright bg-brass-wash p-3 text-xl">
           {waits.kind === 'hand'
-            ? 'Your hand is raised: somebody comes.'
+            ? 'Hand raised: somebody comes.'
             : `The floor sees that you wait: ${waits.title}.`}
         </p>
       )}
@@ -131,8 +131,8 @@ function Last({ last }: { last: NonNullable<BenchHome['last']> }) {
     <section aria-label="Last piece" className="grid gap-2">
       <h2 className="text-2xl">Last piece</h2>
       <p className="text-lg">
-        <strong className="font-semibold">{last.title}</strong>: <span className="figures">{last.total}</span>{' '}
-        of <span className="figures">{last.of}</span>, {last.passed ? 'passed' : 'not passed'}
+        <strong>{last.title}</strong>: <span className="figures">{last.total}</span> of{' '}
+        <span className="figures">{last.of}</span>, {last.passed ? '' : 'not '}passed
       </p>
       {last.comment !== '' && (
         <p className="border-l-4 border-rule-strong pl-3">
@@ -143,7 +143,7 @@ function Last({ last }: { last: NonNullable<BenchHome['last']> }) {
         <ul className="grid gap-1 text-base">
           {last.lost.map(({ title, awarded, max, reason }) => (
             <li key={title}>
-              <strong className="font-semibold">{title}</strong>{' '}
+              <strong>{title}</strong>{' '}
               <span className="figures">
                 {awarded}/{max}
               </span>

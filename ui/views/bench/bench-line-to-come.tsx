@@ -2,7 +2,7 @@
 export function BenchLineToCome() {
   return (
     <p role="status" className="bg-paper-sunk px-4 py-1 text-base text-ink-soft">
-      Looking what this device holds…
+      Looking what is held…
     </p>
   );
 }
