@@ -337,7 +337,7 @@ function RemainingFeed({
             : 'At or past the target: no more infeed.'}
         </p>
       )}
-      {stopReading !== null && remaining.compound > 0 && (
+      {stopReading !== null && finish?.kind === 'cut' && (
         <p className="text-sm">
           Stop with the {slideWord(sheet)} at{' '}
           <strong className="figures">{shownOnSheet(stopReading, sheet)}</strong> {stopReading.unit}

@@ -142,7 +142,7 @@ const WHY: Readonly<Record<Reason, string>> = {
   'unsafe-mark':
     'the half nut was closed at a mark that does not bring the groove back; say whether the tool touched',
   wobbles: 'it wobbles, the thread is likely past its limit',
-  'target-reached': 'the size wanted is reached',
+  'target-reached': 'it is as near to the size wanted as this dial can set',
   'next-could-leave-the-limits': 'one more graduation could leave the limits',
   'runs-free': 'it goes as the plan wants it',
   'gauge-right': 'GO goes and NO-GO stops',

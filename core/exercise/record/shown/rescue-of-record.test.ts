@@ -132,5 +132,10 @@ test('what is not known is said, and nothing is reckoned', () => {
   expect(why(...five, happened('off-mark', { touched: true }))).toBe('second-groove');
   expect(why(...five, happened('off-mark', { touched: false }))).toBe('saveable');
   expect(why(...five, happened('flanks-worked'))).toBe('flanks');
+  const form = sheet.stops.find(({ check }) => check === 'form')!;
+  const look = (answer: string): EntryContent => ({ kind: 'stop', stopId: form.id, answer, reading: null });
+  expect(why(...five, look('no'))).toBe('set-up');
+  expect(why(...five, look('no'), look('yes'))).toBe('saveable');
+  expect(why(WRONG, ...five, look('no'))).toBe('saveable');
   expect(rescueWords(sheet, rescue(sheet)).title).toMatch(/Not known/);
 });

@@ -11,13 +11,14 @@ import type { Sheet } from '../../sheet/sheet';
 import { isKind, type Entry } from '../entry/entry';
 import { eventData } from '../entry/events';
 import { cutsOf } from '../state/cuts';
+import { grooveOfRecord } from '../state/groove-of-record';
 import { figureAtDepth } from '../state/feed';
 import { inOrderOfWork } from '../state/leading';
 import { stillGives, type StillGives } from './still-gives';
 import type { Prediction } from '../state/predict';
 
 /** Why nothing can be said of a groove. */
-type NotKnown = 'depth' | 'second-groove' | 'pitch' | 'flanks';
+type NotKnown = 'depth' | 'second-groove' | 'pitch' | 'flanks' | 'set-up';
 
 /** What the groove as it was cut still allows. Lengths in the thread's unit, figures of dials in theirs. */
 export type RescueFound =
@@ -61,7 +62,10 @@ export function rescueOfRecord(
 ): RescueFound {
   const live = inOrderOfWork(entries);
   const { thread, cuts, segment } = cutsOf(sheet, live);
-  const why = notKnown(sheet, live, cuts, segment.foretells);
+  // What was recorded of the set-up does not explain what was seen: the groove is not as it is reckoned.
+  const why = grooveOfRecord(sheet, entries).staircase
+    ? 'set-up'
+    : notKnown(sheet, live, cuts, segment.foretells);
   if (why !== null) return { found: 'not-known', why };
   const { flankAngleDeg, pitch, unit, side } = sheet.thread;
   const tip = tipOfRecord(sheet, live);

@@ -9,6 +9,8 @@ const NOT_KNOWN = {
   'second-groove':
     'The tool has touched beside its groove; where, is not known. Look at it with a lens and a pitch gauge.',
   pitch: 'The pitch is wrong: no shift brings that back.',
+  'set-up':
+    'One flank is a staircase, and what is recorded does not explain it. Read the compound’s mark again, record it as “Found set, checked”, and look here.',
 } as const;
 
 /** What a rescue says, step by step: what to do at the lathe, or why nothing helps. */

@@ -80,6 +80,19 @@ test('mended in mid-course: what was cut stays as it was, new zeros come first, 
   expect(zeroed.next!.n).toBeLessThan(5);
 });
 
+test('found otherwise after the cuts, it stood so for them; set anew it did not', () => {
+  const found = { ...setTo(30), how: 'found' as const };
+  const depth = (...contents: EntryContent[]) => last(after(bed, ...contents).cuts).depth ?? NaN;
+  const { value } = last(bed.passes.slice(0, 4)).dialReading;
+  expect(depth(setTo(60.5), ...four(bed))).toBeCloseTo(depthAt(value, 29.5), 9);
+  expect(depth(setTo(60.5), ...four(bed), found)).toBeCloseTo(depthAt(value, 60), 9);
+  expect(depth(setTo(60.5), ...four(bed), setTo(30))).toBeCloseTo(depthAt(value, 29.5), 9);
+  // Found, then set right: what was cut stays as it really was, and new zeros are asked for.
+  const mended = after(bed, setTo(60.5), ...four(bed), found, setTo(60.5));
+  expect(last(mended.cuts).depth).toBeCloseTo(depthAt(value, 60), 9);
+  expect(mended.segment.wantsZero).not.toBeNull();
+});
+
 test('what the student has yet to find is not told by the drawing before it is judged', () => {
   const entries = recordOf([...goodSteps(bed), setTo(30), ...four(bed)]);
   const id = entries.findLast(({ content }) => content.kind === 'step' && content.stepId === 'compound')!.id;

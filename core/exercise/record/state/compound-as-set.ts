@@ -1,6 +1,6 @@
 import { meets } from '../../sheet/sheet-step';
 import type { Sheet } from '../../sheet/sheet';
-import type { EntryOf } from '../entry/entry';
+import { isKind, type Entry, type EntryOf } from '../entry/entry';
 
 /** Beyond it a compound hardly feeds in any more: the mark is taken as not known. */
 const STEEPEST_DEG = 80;
@@ -27,8 +27,24 @@ export function angleAsSet(
   return step.expected === null || meets(step.expected, value) ? planned : angle;
 }
 
+/**
+ * The record that tells how the compound stood from an entry of it on: where it was found otherwise next, and not set
+ * anew, it stood so all the while.
+ */
+export function toldOf(live: readonly Entry[], entry: EntryOf<'step'>): EntryOf<'step'> {
+  const next = live.slice(live.indexOf(entry) + 1).find(isOfCompound);
+  return next?.content.how === 'found' ? next : entry;
+}
+
+/** What of a record decides how earlier cuts are told: another such list is another groove. */
+export const foundIn = (live: readonly Entry[]): string =>
+  live.flatMap((entry) => (isOfCompound(entry) && entry.content.how === 'found' ? [entry.id] : [])).join();
+
+export const isOfCompound = (entry: Entry): entry is EntryOf<'step'> =>
+  isKind('step')(entry) && entry.content.stepId === COMPOUND;
+
 /** The step at which it is recorded. */
-export const COMPOUND = 'compound';
+const COMPOUND = 'compound';
 
 /** As near as a scale is set and read; common practice. */
 const TOLERANCE_DEG = 0.5;

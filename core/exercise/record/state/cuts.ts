@@ -8,7 +8,7 @@ import { lengthIn } from '@/core/base/units/length';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
-import { angleAsSet, COMPOUND, sheetAtAngle } from './compound-as-set';
+import { angleAsSet, foundIn, isOfCompound, sheetAtAngle, toldOf } from './compound-as-set';
 import { asFed, dialTravel, fedDepth, figureAtDepth, stopAt } from './feed';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
@@ -75,16 +75,18 @@ interface Fold {
  * The last record that was gone through on a sheet. Entries never change and are only ever added, so the next one goes on
  * from there; where one was struck out, or the zero is told otherwise, it begins anew.
  */
-const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; fold: Fold }>();
+const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; found: string; fold: Fold }>();
 
 export function cutsOf(
   sheet: Sheet,
   live: readonly Entry[],
 ): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow; asSet: Sheet } {
   const gap = zeroGap(sheet, live);
+  const found = foundIn(live);
   const last = LAST.get(sheet);
   const goesOn =
     last !== undefined &&
+    last.found === found &&
     last.gap.gap === gap.gap &&
     last.gap.uncertainty === gap.uncertainty &&
     last.live.length <= live.length &&
@@ -92,7 +94,7 @@ export function cutsOf(
   let fold = goesOn ? last.fold : beginning(sheet, gap);
   for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
     fold = after(fold, live, index);
-  LAST.set(sheet, { live, gap, fold });
+  LAST.set(sheet, { live, gap, found, fold });
   const { cuts, segment, thread, readings, deepest, tipKnown, workDiameter, asSet } = fold;
   return {
     cuts: [...cuts],
@@ -149,11 +151,11 @@ function after(fold: Fold, live: readonly Entry[], index: number): Fold {
  */
 function afterStep(fold: Fold, live: readonly Entry[], entry: EntryOf<'step'>): Fold {
   const { asSet, angleKnown, segment, cuts } = fold;
-  if (entry.content.stepId !== COMPOUND || asSet.feed.slide !== 'compound') return fold;
+  if (!isOfCompound(entry) || asSet.feed.slide !== 'compound') return fold;
   if (asSet.reckoned === 'as-planned') return fold;
   const plan = fold.sheet;
-  const last = live.findLast((each) => isKind('step')(each) && each.content.stepId === COMPOUND);
-  const angle = angleAsSet(plan, entry, entry === last);
+  const told = toldOf(live, entry);
+  const angle = angleAsSet(plan, told, told === live.findLast(isOfCompound));
   const set = sheetAtAngle(plan, angle ?? plan.feed.angleDeg);
   const now = { ...fold, asSet: set, angleKnown: angle !== null };
   if (cuts.length === 0 || (set === asSet && now.angleKnown === angleKnown)) return now;

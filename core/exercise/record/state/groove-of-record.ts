@@ -45,9 +45,13 @@ export function grooveOfRecord(sheet: Sheet, entries: readonly Entry[]): GrooveO
   };
 }
 
+/** By the last look at the form: one that was mended, or not so, is none. */
 function saidStaircase(sheet: Sheet, live: readonly Entry[]): boolean {
   const forms = new Set(sheet.stops.filter(({ check }) => check === 'form').map(({ id }) => id));
-  return live
+  const last = live
     .filter(isKind('stop'))
-    .some(({ content: { stopId, answer } }) => forms.has(stopId) && answer === 'no');
+    .findLast(
+      ({ content: { stopId, answer } }) => forms.has(stopId) && (answer === 'yes' || answer === 'no'),
+    );
+  return last?.content.answer === 'no';
 }
