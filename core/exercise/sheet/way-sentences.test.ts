@@ -140,6 +140,11 @@ const RULES: readonly Rule[] = [
     somewhere: /hair or dust from the other flank is right/,
   },
   {
+    says: 'a readout is set to a figure that is named',
+    of: ({ feed }) => feed.slide === 'readout',
+    somewhere: /set the readout to \d+\.\d+/,
+  },
+  {
     says: 'a carriage stop is no drive’s stop',
     of: drivenBy('half-nut'),
     never: /run against (it|the stop)/i,

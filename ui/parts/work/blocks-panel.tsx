@@ -38,10 +38,11 @@ export function BlocksPanel({
         No cut yet
       </h2>
       <ul className="grid gap-2">
-        {blocks.map(({ id, of, title, kind, sentBack }) => (
+        {blocks.map(({ id, of, title, kind, says, sentBack }) => (
           <li key={`${kind}-${id}`} className="flex flex-wrap items-center gap-3 text-xl">
             <span>
               <strong>{title}</strong>: {sentBack === undefined ? WORDS[kind] : `sent back: ${sentBack}`}
+              {says !== undefined && `; ${says}`}
             </span>
             {of === 'step' && <Button onClick={() => onGo(id)}>Go to it</Button>}
           </li>

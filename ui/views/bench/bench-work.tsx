@@ -35,7 +35,7 @@ import { WorksheetPanel } from '@/ui/parts/worksheet/worksheet-panel';
 import { Providers } from '@/ui/shell/providers';
 import type { BenchFacts } from './bench-facts';
 import { GrooveNow } from './groove-now';
-import { LateEntries } from './late-entries';
+import { LateEntries } from '@/ui/parts/work/late-entries';
 import { NotLeading } from './not-leading';
 import { PassNow } from './pass-now';
 import { StepPicture } from './step-picture';

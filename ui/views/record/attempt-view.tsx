@@ -7,6 +7,7 @@ import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import { recordLines } from '@/core/exercise/record/shown/record-lines';
 import type { Phase } from '@/core/exercise/record/advice/advice';
 import { adviseOn } from '@/core/exercise/record/advice/advise';
+import { notLookedOver } from '@/core/exercise/record/state/leading';
 import { readFirst } from '@/core/exercise/record/shown/earlier-try';
 import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 
@@ -29,6 +30,7 @@ import { HandButton } from '@/ui/parts/work/hand-button';
 import { LathePanel } from '@/ui/parts/work/lathe-panel';
 import { EndDialog } from '@/ui/parts/work/end-dialog';
 import { RescueNow } from '@/ui/parts/work/rescue-now';
+import { LateEntries } from '@/ui/parts/work/late-entries';
 import { FromTryBefore } from '@/ui/parts/work/earlier-try';
 import { NotKnownNote } from '@/ui/parts/work/not-known-note';
 import { NoteForm } from '@/ui/parts/work/note-form';
@@ -96,6 +98,7 @@ function AtTheDesk({
   const [side, setSide] = useState('measure');
   /** What was recorded leads on; not whoever has gone elsewhere while it was sent. */
   const leave = (from: string) => setChosen((now) => (now === from ? null : now));
+  const late = notLookedOver(entries);
   const onePage = sheet.way.level === 'one-page';
   const present = chosen ?? shownAt(presentOf(sheet, prediction, advice, readFirst(earlier, prediction)));
   const step = prediction.steps.find((candidate) => candidate.step.id === present);
@@ -205,6 +208,11 @@ function AtTheDesk({
         <div className="min-h-0 overflow-y-auto bg-paper-raised">
           <NotKnownNote sheet={sheet} />
           <RoomNote entries={entries} />
+          {canRecord && late.length > 0 && (
+            <div className="p-4 pb-0">
+              <LateEntries sheet={sheet} late={late} add={record.add} />
+            </div>
+          )}
           {canRecord && <FromTryBefore earlier={earlier} prediction={prediction} advice={advice} />}
           {present === LATHE ? (
             <LathePanel

@@ -6,6 +6,8 @@ export interface Block {
   of: 'step' | 'stop' | 'sheet';
   id: string;
   title: string;
+  /** What it likely is, where that is known. */
+  says?: string;
   /** Why it was sent back, where it was and nothing was done about it. */
   sentBack?: string;
 }

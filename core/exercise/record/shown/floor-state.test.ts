@@ -93,7 +93,7 @@ test('what whoever walks by should know', () => {
   const told = { row: 1, reading: 0, remaining: null, warnings: ['wrong:compound'] };
   const entries = joined(by('student', [wrong, { ...cut, told }]));
   const { warnings, stage } = floorOf(entries);
-  expect(warnings.slice(0, 2)).toEqual([expect.stringMatching(/outside of its limits$/), 'Cut all the same']);
+  expect(warnings.slice(0, 2)).toEqual([expect.stringMatching(/is the complement/), 'Cut all the same']);
   expect(stage).toBe(`Pass 1 of ${sheet.passes.length}`);
   expect(floorOf(joined(by('student', [HANDED_IN]))).waits).toMatchObject({ kind: 'mark' });
 });

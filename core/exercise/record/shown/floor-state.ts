@@ -94,7 +94,9 @@ function warningsOf({ blocks, steps, stops, cuts, warnings, segment }: Predictio
     .filter((each) => each.sentBack !== null)
     .map(({ step }) => `${step.title}: sent back`);
   return [
-    ...blocks.filter(({ kind }) => kind === 'wrong').map(({ title }) => `${title}: outside of its limits`),
+    ...blocks
+      .filter(({ kind }) => kind === 'wrong')
+      .map(({ title, says }) => `${title}: ${says ?? 'outside of its limits'}`),
     ...(against ? ['Cut all the same'] : []),
     ...(warnings.includes('past-stop') ? ['The next pass goes past the size'] : []),
     ...(segment.zero === 'touch-off' ? [] : ['Zeros taken anew']),

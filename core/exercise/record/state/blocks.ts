@@ -1,5 +1,7 @@
 import type { NotKnownHere } from '../../sheet/not-known-here';
+import { meets } from '../../sheet/sheet-step';
 import type { Block } from '../entry/block';
+import { COMPOUND } from './compound-as-set';
 import type { StepProgress } from './step-progress';
 import type { StopProgress } from './stop-progress';
 
@@ -16,17 +18,34 @@ export function blocksOf(
     ...notKnown
       .filter(({ cut }) => cut)
       .map(({ id, title }): Block => ({ kind: 'not-known', of: 'sheet', id, title })),
-    ...due.flatMap(({ step, verdict, signed }): Block[] => {
+    ...due.flatMap(({ step, verdict, signed, entry }): Block[] => {
       const block = { of: 'step', id: step.id, title: step.title } as const;
       if (step.hold && !signed) return [{ kind: 'hold', ...block }];
       if (!step.critical) return [];
-      if (verdict === 'wrong') return [{ kind: 'wrong', ...block }];
+      if (verdict === 'wrong') return [{ kind: 'wrong', ...block, ...complementOf(step, entry) }];
       return verdict === 'open' || verdict === 'not-done' ? [{ kind: 'open-critical', ...block }] : [];
     }),
     ...stops
       .filter(({ stop, state }) => stop.hold && state !== 'ahead' && !signedStops.has(stop.id))
       .map(({ stop }): Block => ({ kind: 'hold', of: 'stop', id: stop.id, title: stop.title })),
   ];
+}
+
+/** A mark that the other axis would have is named for what it is: the commonest slip at a swivel scale. */
+function complementOf(
+  { id, expected, heldBack }: StepProgress['step'],
+  entry: StepProgress['entry'],
+): { says?: string } {
+  const { content } = entry ?? {};
+  if (id !== COMPOUND || heldBack === true || expected === null || content?.kind !== 'step') return {};
+  const complement = {
+    ...expected,
+    min: 90 - (expected.max ?? expected.value),
+    max: 90 - (expected.min ?? expected.value),
+  };
+  return content.value === null || !meets(complement, content.value)
+    ? {}
+    : { says: `${content.value}° is the complement, counted from the other axis` };
 }
 
 /** Steps before cutting bind every cut; those after the scratch bind the cuts after the first. */

@@ -80,6 +80,14 @@ test('mended in mid-course: what was cut stays as it was, new zeros come first, 
   expect(zeroed.next!.n).toBeLessThan(5);
 });
 
+test('the mark of the other axis is named for what it is; another is only wrong', () => {
+  const says = (mark: number) =>
+    after(bed, setTo(mark)).blocks.find(({ kind, id }) => kind === 'wrong' && id === 'compound')?.says;
+  expect(says(29.5)).toBe('29.5° is the complement, counted from the other axis');
+  expect(says(30)).toBe('30° is the complement, counted from the other axis');
+  expect(says(45)).toBeUndefined();
+});
+
 test('found otherwise after the cuts, it stood so for them; set anew it did not', () => {
   const found = { ...setTo(30), how: 'found' as const };
   const depth = (...contents: EntryContent[]) => last(after(bed, ...contents).cuts).depth ?? NaN;

@@ -44,7 +44,7 @@ export const isOfCompound = (entry: Entry): entry is EntryOf<'step'> =>
   isKind('step')(entry) && entry.content.stepId === COMPOUND;
 
 /** The step at which it is recorded. */
-const COMPOUND = 'compound';
+export const COMPOUND = 'compound';
 
 /** As near as a scale is set and read; common practice. */
 const TOLERANCE_DEG = 0.5;

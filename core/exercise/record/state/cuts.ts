@@ -283,7 +283,11 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     cuts: [...fold.cuts, cut],
     readings: new Map(readings).set(start, reading),
     deepest: new Map(fold.deepest).set(start, reached),
-    segment: Math.abs(infeed) < 1e-9 ? { ...segment, wantsPassAtNoInfeed: false } : segment,
+    // Where nobody read the dial, a cut of no row says nothing of its infeed.
+    segment:
+      Math.abs(infeed) < 1e-9 && (readingTaken || row !== null)
+        ? { ...segment, wantsPassAtNoInfeed: false }
+        : segment,
     thread,
     lastX,
   };

@@ -207,6 +207,13 @@ describe('what happens at a lathe, and what is known after it', () => {
       expect(after(flat, deep, happened(event)).segment.depthAtZero).toBeNull();
     },
   );
+  test('a pass whose reading nobody took, of no row, is no pass at no infeed', () => {
+    const unread = { ...deep, plannedPass: null, reading: null, asPlanned: false };
+    const asked = (cut: EntryContent) =>
+      after(flat, deep, happened('centre-added'), cut).segment.wantsPassAtNoInfeed;
+    expect(asked(unread)).toBe(true);
+    expect(asked(deep)).toBe(false);
+  });
   test('a centre, and a stoned tip, ask for a pass at no infeed; another corner for new zeros', () => {
     const { segment } = after(flat, deep, happened('centre-added'));
     expect(segment).toMatchObject({ wantsPassAtNoInfeed: true, wantsZero: null, depthAtZero: 0 });

@@ -2,6 +2,7 @@ import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { showInsertPitch } from '@/core/thread/tool/insert-pitch';
 import type { LengthUnit } from '@/core/base/units/length';
 import { toolSays } from '../../plan/plan-book';
+import { shownOnSheet } from '../shown-on-sheet';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { confirm, range, value } from './step-makers';
@@ -79,7 +80,7 @@ export function touchOffStep({ plan, way, sheet, words }: StepCase): SheetStep {
     sheet.feed.slide === 'compound'
       ? `set ${words.crossSlide} and ${words.compound} to 0`
       : sheet.feed.slide === 'readout'
-        ? 'set the readout'
+        ? `set the readout to ${shownOnSheet({ value: 0, unit: sheet.lathe.dial.graduation.unit }, sheet)}`
         : `set the ${words.crossSlide} to 0`;
   const high = way.side === 'internal' ? ' Find the high spot by turning the work by hand.' : '';
   const by = {

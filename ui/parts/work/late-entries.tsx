@@ -2,7 +2,7 @@ import { entryWords } from '@/core/exercise/record/entry/entry-words';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '@/ui/kit/button';
-import type { AttemptRecord } from '@/ui/parts/work/use-record';
+import type { AttemptRecord } from './use-record';
 
 /** What came late from a device that no longer led: each stands, or is struck out, when a person has looked. */
 export function LateEntries({
