@@ -1,9 +1,9 @@
-import { randomFrom } from '@/core/base/chance/random';
 import { doItem, type Item } from '@/core/outside/story/story-item';
 import { saidNow } from '@/core/outside/story/said';
 import { sheetSaid } from '@/core/outside/story/sheet-said';
 import { sheetOfStory } from '@/core/outside/story/story-plan';
 import { StoryRecord } from '@/core/outside/story/story-record';
+import { BETWEEN, chosenStory } from './chosen-story';
 import { Hand, type Truth } from './hand';
 import type { Said, SheetSaid } from './said-shape';
 
@@ -21,72 +21,6 @@ export interface Obeyed {
   steps: number;
 }
 
-const THREADS = {
-  external: ['3/4-16 UNF-2A', 'M16x2-6g', '1/2-20 UNF-2A', 'M20x1.5-6g', '3/4-10 UNC-2A', 'M10x1.5-6g'],
-  internal: ['3/4-16 UNF-2B', 'M20x1.5-6H', '1-8 UNC-2B', 'M24x2-6H'],
-} as const;
-const STARTERS = [
-  'usual',
-  'reversing-nut',
-  'until-nut',
-  'away',
-  'between-centres',
-  'insert',
-  'through-bore',
-  'trip-readout',
-];
-const PROOFS = ['', 'wires', 'thread-micrometer', 'nut', 'gauge'];
-const DIALS = [
-  {},
-  { counts: 'down' },
-  { reads: 'diameter' },
-  { counts: 'down', reads: 'diameter' },
-  { readoutUnit: 'mm', readoutResolution: '0.005', readoutReads: 'radius' },
-];
-/** The same of the cross slide, for plunges. */
-const CROSS_DIALS = [
-  {},
-  {
-    crossUnit: 'in',
-    crossGraduation: '0.001',
-    crossPerTurn: '0.2',
-    crossReads: 'diameter',
-    crossCounts: 'up',
-  },
-  {
-    crossUnit: 'in',
-    crossGraduation: '0.001',
-    crossPerTurn: '0.1',
-    crossReads: 'travel',
-    crossCounts: 'down',
-  },
-  {
-    crossUnit: 'mm',
-    crossGraduation: '0.02',
-    crossPerTurn: '4',
-    crossReads: 'diameter',
-    crossCounts: 'down',
-  },
-];
-/** What is otherwise from the beginning. */
-const HIDDEN = ['tip', 'paper'];
-/** What comes between two cuts. */
-const BETWEEN = [
-  'zero',
-  'zero-unknown',
-  'disturbed',
-  'burr',
-  'late-measurement',
-  'own-shallower',
-  'own-deeper',
-  'stopped-early',
-  'tip-broke',
-  'not-taken',
-  'twice',
-  'chip',
-];
-const HAPPENS = [...HIDDEN, ...BETWEEN];
-
 const MOST_STEPS = 400;
 
 /** Sees what is said, what is done on it, and how it really is. */
@@ -94,26 +28,7 @@ export type Trace = (said: Said, item: Item | null, hand: Hand) => void;
 
 /** Plays one story: a random plan on a random lathe, a part of known truth, and a hand that does what it is told. */
 export function obey(seed: number, trace?: Trace): Obeyed {
-  const random = randomFrom(seed);
-  const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] as T;
-  const starter = pick(STARTERS);
-  const side =
-    starter === 'through-bore' ? 'internal' : starter === 'usual' && random() < 0.3 ? 'internal' : 'external';
-  const proof = pick(PROOFS);
-  const thread = pick<string>(THREADS[side]);
-  const starts = random() < 0.15 ? ' (2 starts)' : '';
-  const inch = !thread.startsWith('M');
-  const hand = inch && random() < 0.2 ? ' LH' : '';
-  const happens = [0.6, 0.25].flatMap((share) => (random() < share ? [pick(HAPPENS)] : []));
-  const request = {
-    thread: `${thread}${inch ? starts : ''}${hand}`,
-    starter,
-    plan: {
-      ...(proof === '' ? {} : { 'proof.evidence.0.kind': proof }),
-      ...(happens.includes('tip') && random() < 0.5 ? { 'tool.tip.kind': 'not-measured' } : {}),
-    },
-    lathe: { ...pick<object>(DIALS), ...pick<object>(CROSS_DIALS) },
-  };
+  const { random, happens, request } = chosenStory(seed);
   const sheet = sheetOfStory(request);
   const none = { seed, request, story: [], faults: [], fate: 'no-plan', told: true, steps: 0 } as const;
   if (!sheet.ok) return { ...none, story: [], faults: [] };
