@@ -9,7 +9,7 @@ import { ReleaseFiles } from './release-files';
 
 const folder = mkdtempSync(join(tmpdir(), 'release-files-'));
 const script = `/* ${'a page of the book '.repeat(200)} */`;
-const large = `/* ${'a page of the book '.repeat(2000)} */`;
+const large = `/* ${'a page of the book '.repeat(3000)} */`;
 let server: Server;
 
 beforeAll(async () => {
