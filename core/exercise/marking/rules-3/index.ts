@@ -6,6 +6,7 @@ import { judgePasses } from '../rules-2/judge-passes';
 import { conductOf, type Conduct } from '../rules-2/facts/conduct-of';
 import { standingEntries } from '../rules-2/facts/standing-entries';
 import type { Scheme } from '../scheme';
+import { asDone, carryOn } from './as-recorded';
 import { rowsAskedFor, saidEnough } from './enough';
 
 /**
@@ -15,9 +16,10 @@ import { rowsAskedFor, saidEnough } from './enough';
 export function judgeBy3(
   sheet: Sheet,
   scheme: Scheme,
-  entries: readonly Entry[],
+  recorded: readonly Entry[],
 ): { lines: MarkLine[]; cap: MarkCap | null; unlisted: Judgement[] } {
-  const conduct = conductOf(sheet, entries, 'carry-on');
+  const entries = asDone(sheet, recorded);
+  const conduct = conductOf(sheet, entries, carryOn(sheet));
   const enough = saidEnough(sheet, standingEntries(entries));
   const asked = enough === null ? conduct : { ...conduct, passes: rowsAskedFor(conduct) };
   // Said on the way, or with rows left: not the last measurement of somebody who left the spring passes out.

@@ -1,5 +1,6 @@
 import { Told } from '@/core/test/told';
-import { SCHEME } from '@/core/test/record';
+import { cutOf, goodSteps, recordOf, SCHEME, sheetOf } from '@/core/test/record';
+import type { EntryContent } from '../../record/entry/kinds';
 import { overWires } from '@/core/measuring/gauging/three-wires';
 import { sheetWires } from '../../sheet/sheet-geometry';
 import { proposeMark } from '../propose-mark';
@@ -67,4 +68,57 @@ test('a nut that runs free at its stop: the rest was not to be cut', () => {
   const [, kept, asked] = /^(\d+) of (\d+) /.exec(line(told, 'passes:schedule')?.reason ?? '') ?? [];
   expect(Number(kept)).toBeGreaterThan(5);
   expect(kept).toBe(asked);
+});
+
+describe('however the zero was taken, whoever does as is told has kept the plan', () => {
+  const begun = (by: string, value?: number) =>
+    new Told().then(
+      { do: 'set-up' },
+      { do: 'zero', by, ...(value !== undefined && { value }) },
+      { do: 'cut' },
+      { do: 'set-up' },
+    );
+  test.each([
+    ['paper', 0.003],
+    ['scratch', 0.001],
+    ['metal', undefined],
+  ] as const)('%s', (by, value) => {
+    const told = begun(by, value);
+    measured(told.toPhase('measure'), 0.7054, false);
+    proved(told);
+    expect(line(told, 'passes:schedule')?.reason).toMatch(/^(\d+) of \1 /);
+    expect(marked(told).total).toBe(100);
+  });
+  test('short of touching, and told by the first chip', () => {
+    const told = new Told().then(
+      { do: 'set-up' },
+      { do: 'zero', by: 'short' },
+      { do: 'cut' },
+      { do: 'set-up' },
+    );
+    told.then({ do: 'event', id: 'first-chip', reading: 0.003 });
+    measured(told.toPhase('measure'), 0.7054, false);
+    proved(told);
+    expect(marked(told).total).toBeGreaterThan(95);
+  });
+});
+
+test('a cut that came late counts in its place: no large infeed is made of it', () => {
+  const sheet = sheetOf();
+  const rows = sheet.passes.slice(0, 6).map((row) => cutOf(row));
+  const [first, second] = ['device-1', 'device-2'];
+  const LEAD = { kind: 'lead' } as const;
+  const made = (...parts: [string, EntryContent[]][]) =>
+    recordOf(parts.flatMap(([, contents]) => contents)).map((entry, index) => ({
+      ...entry,
+      device: parts.flatMap(([device, contents]) => contents.map(() => device))[index] ?? null,
+    }));
+  const before: [string, EntryContent[]] = [first!, [LEAD, ...goodSteps(sheet), ...rows.slice(0, 3)]];
+  const late = made(before, [second!, [LEAD, ...rows.slice(4)]], [first!, rows.slice(3, 4)]);
+  const inOrder = made(before, [first!, rows.slice(3, 4)], [second!, [LEAD, ...rows.slice(4)]]);
+  const passes = (entries: typeof late) =>
+    proposeMark(sheet, { ...SCHEME, rules: 3 }, entries)
+      .lines.filter(({ id }) => id.startsWith('passes:'))
+      .map(({ id, proposed, reason }) => [id, proposed, reason]);
+  expect(passes(late)).toEqual(passes(inOrder));
 });

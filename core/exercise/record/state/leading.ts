@@ -36,17 +36,19 @@ export function notLookedOver(entries: readonly Entry[]): Entry[] {
 }
 
 /**
- * What stands, in the order in which it was done: what a device still held came before another took over, and where the
- * dial stands now follows the device that leads.
+ * All that was recorded, in the order in which it was done: what a device still held came before another took over, and
+ * where the dial stands now follows the device that leads.
  */
-export function inOrderOfWork(entries: readonly Entry[]): Entry[] {
-  const live = liveEntries(entries);
+export function orderOfWork(entries: readonly Entry[]): readonly Entry[] {
   const held = heldBack(entries);
-  if (held.length === 0) return live;
+  if (held.length === 0) return entries;
   const late = new Set(held.map(({ entry }) => entry));
-  return live.flatMap((entry) =>
+  return entries.flatMap((entry) =>
     late.has(entry)
       ? []
       : [...held.filter(({ before }) => before === entry).map(({ entry: came }) => came), entry],
   );
 }
+
+/** The same of what stands. */
+export const inOrderOfWork = (entries: readonly Entry[]): Entry[] => liveEntries(orderOfWork(entries));

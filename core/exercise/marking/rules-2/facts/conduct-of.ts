@@ -1,6 +1,6 @@
 import { isKind, type Entry } from '../../../record/entry/entry';
 import type { Sheet, SheetPass } from '../../../sheet/sheet';
-import { cutsMade, type CutMade } from './cuts-made';
+import { cutsMade, type CarryOn, type CutMade } from './cuts-made';
 import { measuredOf, type Measured } from './measured';
 import { standingEntries, withLateStrikes } from './standing-entries';
 import { stopsKept, type StopKept } from './stops-kept';
@@ -22,7 +22,7 @@ export interface Conduct {
 export function conductOf(
   sheet: Sheet,
   entries: readonly Entry[],
-  zeros: 'begin-anew' | 'carry-on' = 'begin-anew',
+  zeros: 'begin-anew' | CarryOn = 'begin-anew',
 ): Conduct {
   const live = standingEntries(entries);
   const { cuts, passes } = cutsMade(sheet, live, zeros);

@@ -25,6 +25,14 @@ export interface CutMade {
   triedReading: number | null;
 }
 
+/** What later rules know of zeros, where these begin anew. */
+export interface CarryOn {
+  /** The figure of the plan at which the dial's zero stood at touch-off. */
+  planAtTouchOff: (live: readonly Entry[]) => number;
+  /** How much of a figure of the dial counts in depth, against the plan. */
+  shareOfFeed: (live: readonly Entry[], cut: EntryOf<'pass'>) => number;
+}
+
 /**
  * The cuts of standing entries, and the rows in force after them. For rules 1 and 2 new zeros begin anew; later ones
  * take all figures as the plan's, from touch-off.
@@ -32,10 +40,11 @@ export interface CutMade {
 export function cutsMade(
   sheet: Sheet,
   live: readonly Entry[],
-  zeros: 'begin-anew' | 'carry-on' = 'begin-anew',
+  zeros: 'begin-anew' | CarryOn = 'begin-anew',
 ): { cuts: CutMade[]; passes: SheetPass[] } {
   // Figures of the plan, where new zeros carry it on: so much stood on the dial when the zero in force was taken.
-  let atZero = 0;
+  let atZero = zeros === 'begin-anew' ? 0 : zeros.planAtTouchOff(live);
+  const atTouchOff = atZero;
   const standing = new Map<number, number>();
   const cuts: CutMade[] = [];
   let { passes } = sheet;
@@ -45,7 +54,11 @@ export function cutsMade(
     const at = cuts.at(-1);
     if (isKind('refigure')(entry)) ({ passes } = entry.content);
     if (isKind('event')(entry) && EVENTS_OF_2[entry.content.event]?.newZero === true) {
-      if (zeros === 'carry-on') atZero = at?.reading ?? 0;
+      if (zeros !== 'begin-anew')
+        atZero =
+          at === undefined
+            ? atTouchOff
+            : roundTo(atZero + (at.reading - atZero) * zeros.shareOfFeed(live, at.entry), 7);
       else {
         standing.clear();
         [stopReading, triedReading] = [null, null];
@@ -63,7 +76,7 @@ export function cutsMade(
     if (!isKind('pass')(entry)) continue;
     const { plannedPass, start } = entry.content;
     const row = passes.find(({ n }) => n === plannedPass) ?? null;
-    const before = standing.get(start) ?? 0;
+    const before = standing.get(start) ?? atTouchOff;
     const readingTaken = entry.content.reading !== null;
     const reading = readingTaken ? roundTo(atZero + asFed(sheet, entry.content), 7) : before;
     const infeed = roundTo(reading - before, 7);
