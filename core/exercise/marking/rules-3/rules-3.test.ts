@@ -113,9 +113,9 @@ test('a cut that came late counts in its place: no large infeed is made of it', 
       ...entry,
       device: parts.flatMap(([device, contents]) => contents.map(() => device))[index] ?? null,
     }));
-  const before: [string, EntryContent[]] = [first!, [LEAD, ...goodSteps(sheet), ...rows.slice(0, 3)]];
-  const late = made(before, [second!, [LEAD, ...rows.slice(4)]], [first!, rows.slice(3, 4)]);
-  const inOrder = made(before, [first!, rows.slice(3, 4)], [second!, [LEAD, ...rows.slice(4)]]);
+  const before: [string, EntryContent[]] = [first, [LEAD, ...goodSteps(sheet), ...rows.slice(0, 3)]];
+  const late = made(before, [second, [LEAD, ...rows.slice(4)]], [first, rows.slice(3, 4)]);
+  const inOrder = made(before, [first, rows.slice(3, 4)], [second, [LEAD, ...rows.slice(4)]]);
   const passes = (entries: typeof late) =>
     proposeMark(sheet, { ...SCHEME, rules: 3 }, entries)
       .lines.filter(({ id }) => id.startsWith('passes:'))

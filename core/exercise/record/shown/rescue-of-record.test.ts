@@ -100,16 +100,30 @@ test('all rows at the wrong mark: too wide for any shift, and what it still give
   expect(rescueWords(sheet, found).says.join(' ')).toMatch(/is the blank for/);
 });
 
-test('cut past its limit it gives the next smaller one of the pitch, in the same groove', () => {
-  const sheet = sheetWith();
-  const last = sheet.passes.at(-1)!;
-  const past = cutOf(last, last.dialReading.value + 0.012);
-  const found = rescue(sheet, ...rows(sheet, sheet.passes.length), past);
-  if (found.found !== 'not-saveable') throw new Error(found.found);
-  expect(found.tooDeep).toBe(true);
-  expect(found.gives[0]).toMatchObject({ thread: '5/8-16 UN-2A', sameGroove: true });
-  // Middle of the major diameter of 5/8-16 UN-2A, 0.6142 to 0.6236 (ASME B1.1, from memory).
-  expect(found.gives[0]!.turnTo).toBeCloseTo(0.6189, 3);
+test('cut past its limit it gives a smaller one: of its pitch in the same groove, or turned below its root', () => {
+  const pastBy = (designation: string, more: number) => {
+    const sheet = sheetOf({ 'thread.designation': designation, 'infeed.way': 'plunge' });
+    const last = sheet.passes.at(-1)!;
+    const entries = entriesOf(
+      sheet,
+      ...rows(sheet, sheet.passes.length),
+      cutOf(last, last.dialReading.value + more),
+    );
+    const found = rescueOfRecord(sheet, entries, predict(sheet, entries));
+    if (found.found !== 'not-saveable') throw new Error(found.found);
+    expect(found.tooDeep).toBe(true);
+    const root = Math.max(...grooveOfRecord(sheet, entries).thread.poses.map(({ y }) => y));
+    for (const { turnTo, sameGroove } of found.gives)
+      expect(Math.abs(sheet.workDiameter - turnTo) / 2 < root).toBe(sameGroove);
+    return found.gives;
+  };
+  // ISO 261 has M17x1.5 half a millimetre of radius below M18x1.5; its major diameter 6g is 16.732 to 16.968 (ISO 965-1).
+  const [same] = pastBy('M18x1.5-6g', 0.012);
+  expect(same).toMatchObject({ thread: 'M17x1.5-6g', sameGroove: true });
+  expect(same!.turnTo).toBeCloseTo(16.85, 3);
+  expect(pastBy('M18x1.5-6g-LH', 0.012)[0]?.thread).toBe('M17x1.5-6g-LH');
+  const gone = pastBy('3/4-16 UNF-2A', 0.012);
+  expect(gone).toMatchObject([{ thread: '5/8-11 UNC-2A', sameGroove: false }]);
 });
 
 test('where what is left on both flanks is more than a hand is off, nothing is moved', () => {

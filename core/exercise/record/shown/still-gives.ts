@@ -23,6 +23,9 @@ export interface StillGives {
 
 const MOST_THREADS = 3;
 
+/** How a left-hand thread is called, by ISO 965-1 and by ASME B1.1. */
+const LEFT = { mm: '-LH', in: ' LH' } as const;
+
 /** Threads of the same form and pitch that contain the groove when the work is turned down, or bored out, to them. */
 export function stillGives(
   sheet: Sheet,
@@ -47,21 +50,26 @@ export function stillGives(
     }))
     .filter(({ nominal }) => (side === 'external' ? nominal < figuredFor : nominal > figuredFor))
     .sort((a, b) => (side === 'external' ? b.nominal - a.nominal : a.nominal - b.nominal));
+  // The groove keeps its starts and its hand.
+  const { starts, hand } = sheet.thread;
+  const more = `${starts > 1 ? ` (${starts} starts)` : ''}${hand === 'left' ? LEFT[unit] : ''}`;
   const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
   const same = sized.flatMap(({ designation, thread, nominal }): StillGives[] => {
     if (seen.has(nominal) || Math.abs(inUnit(thread, pitchOf(thread)) - pitch) > 1e-6) return [];
     const limits = threadLimits(thread);
     const turnTo = inUnit(thread, middle(crestLimits(limits)));
     const removed = depthOf(side, figuredFor, turnTo);
-    if (removed < 0) return [];
+    // Turned below its root the groove is gone.
+    if (removed < 0 || removed >= root) return [];
     const target = inUnit(thread, middle(limits.pitchDiameter));
     const depth = removed + radialDepthFor({ ...depthCase, workDiameter: turnTo }, target);
     if (!rescueOf(poses, depth, flankAngleDeg).saveable) return [];
     seen.add(nominal);
-    return [{ thread: designation, turnTo, sameGroove: true }];
+    return [{ thread: `${designation}${more}`, turnTo, sameGroove: true }];
   });
   const away = sized.find(
     ({ thread }) =>
+      thread.unit === unit &&
       depthOf(side, figuredFor, inUnit(thread, middle(crestLimits(threadLimits(thread))))) > root,
   );
   return [
