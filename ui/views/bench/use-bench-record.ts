@@ -13,6 +13,7 @@ import { useNews } from '@/ui/shell/news';
 import { ask } from '@/ui/shell/ask';
 import { send } from '@/ui/shell/send';
 import { benchDevice, recall, remember, type KeptEntry } from '@/ui/parts/outbox/bench-store';
+import { keptAttempt } from './kept-attempt';
 import { entryOfKept } from '@/ui/parts/outbox/entry-of-kept';
 import { keep, KeptMeanwhile, keptOf } from '@/ui/parts/outbox/kept-entries';
 import { flush, noOutbox, outboxState, subscribeOutbox } from '@/ui/parts/outbox/outbox';
@@ -67,7 +68,7 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       ]);
       if (!here) return;
       setDevice(own);
-      if (known !== null) setAttempt((before) => before ?? known);
+      if (known !== null) setAttempt((before) => before ?? keptAttempt(known));
       await load();
     })();
     return () => {
