@@ -134,7 +134,11 @@ function Line({
               onChange={(event) => setValue(event.target.value)}
             />
           )}
-          {asksZero && <ZeroChoice folded unit={sheet.thread.unit} value={zero} onChoose={setZero} />}
+          {asksZero && (
+            <div className="w-56">
+              <ZeroChoice folded unit={sheet.thread.unit} value={zero} onChoose={setZero} />
+            </div>
+          )}
           {stood !== null && (
             <Button className="min-h-12" onClick={() => void tick(standsStill(stood.of, stood.step))}>
               {`Still ${stoodText(step, stood.step) ?? 'so'}`}
