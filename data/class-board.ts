@@ -54,9 +54,11 @@ export function classBoard(
           WHERE e.class_id = ? GROUP BY e.id ORDER BY SUM(s.attempt_id IS NOT NULL AND s.decision IS NULL) > 0 DESC, e.id DESC`,
         [...mineValue, classId],
       ),
-      rowsOf<{ id: number; name: string }>(
-        `SELECT p.id, p.name FROM memberships m JOIN people p ON p.id = m.person_id
-          WHERE m.class_id = ? AND m.role = 'student' AND m.archived_at IS NULL${own ? ' AND p.id = ?' : ''} ORDER BY p.name`,
+      rowsOf<{ id: number; name: string; staff: number }>(
+        `SELECT p.id, p.name, m.role <> 'student' AS staff FROM memberships m JOIN people p ON p.id = m.person_id
+          WHERE m.class_id = ? AND m.archived_at IS NULL${own ? ' AND p.id = ?' : ''} AND (m.role = 'student'
+            OR EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.class_id = m.class_id AND s.student_id = m.person_id))
+          ORDER BY staff, p.name`,
         [classId, ...mineValue],
       ),
       rowsOf<{ state: AttemptState; count: number }>(
@@ -65,7 +67,10 @@ export function classBoard(
       ),
       membershipsOf(viewer),
     ]);
-    const tries = role === 'instructor' ? await strangersTries(students.map(({ id }) => id)) : [];
+    const tries =
+      role === 'instructor'
+        ? await strangersTries(students.flatMap(({ id, staff }) => (staff === 1 ? [] : [id])))
+        : [];
     const issued = exercises.filter(({ revision, tried }) => revision !== null && (!own || tried > 0));
     const pages = Math.max(1, Math.ceil(issued.length / PAGE));
     const page = Math.min(Math.max(1, order.page), pages);
@@ -98,7 +103,7 @@ export function classBoard(
             .filter(({ revision }) => revision === null)
             .map(({ id, title, thread }) => ({ id, title, thread, revision: null })),
       puzzles: await puzzlesOf(classId, viewer, role),
-      students,
+      students: students.map(({ id, name, staff }) => ({ id, name, ...(staff === 1 && { staff: true }) })),
       attempts: attempts.map(boardAttempt),
     };
   });

@@ -111,6 +111,11 @@ test('the instructor tries it herself, passes her own hold point by her own look
     .click();
   await expect(page.getByRole('combobox', { name: 'Schedule', exact: true })).toHaveValue('own');
   await expect(page.getByLabel('Infeed', { exact: true })).toHaveCount(2);
+  // It stands on her board behind her students, and at her bench as any piece.
+  await page.goto('/');
+  await expect(page.getByRole('rowheader', { name: /^Mio Tanabe/ })).toContainText('own try');
+  await page.goto('/bench');
+  await expect(page.getByText('Own try').first()).toBeVisible();
 });
 
 interface OpenStep {

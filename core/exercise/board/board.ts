@@ -60,7 +60,8 @@ export interface ClassBoard {
   exercises: BoardExercise[];
   drafts: BoardExercise[];
   puzzles: BoardPuzzle[];
-  students: { id: number; name: string }[];
+  /** Those who learn; behind them staff who took an exercise themselves. */
+  students: { id: number; name: string; staff?: true }[];
   /** The last try of each student at each exercise shown, or all of them. */
   attempts: BoardAttempt[];
   allTries: boolean;

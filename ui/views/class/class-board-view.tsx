@@ -169,6 +169,7 @@ export function ClassBoardView({
                       className="sticky left-0 bg-paper-raised px-3 text-left font-medium whitespace-nowrap"
                     >
                       {student.name}
+                      {student.staff === true && <small className="block font-normal">own try</small>}
                     </th>
                     {issued.map((exercise) => (
                       <td key={exercise.id}>
