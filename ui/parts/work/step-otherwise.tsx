@@ -1,5 +1,6 @@
 'use client';
 
+import { NOT_USED } from '@/core/exercise/record/entry/not-used';
 import { useState } from 'react';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import { wantedChoice } from '@/core/exercise/sheet/wanted-choice';
@@ -30,6 +31,9 @@ export function StepOtherwise({
           </Button>
         )}
         <Button onClick={() => setHow('by-other')}>Done by another…</Button>
+        {step.id === 'compound' && (
+          <Button onClick={() => onRecord({ how: 'not-done', said: NOT_USED, value: '' })}>Not used</Button>
+        )}
         <Button onClick={() => setHow('not-done')}>Not done…</Button>
       </div>
     );

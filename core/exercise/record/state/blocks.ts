@@ -1,6 +1,7 @@
 import type { NotKnownHere } from '../../sheet/not-known-here';
 import { meets } from '../../sheet/sheet-step';
 import type { Block } from '../entry/block';
+import { wasNotUsed } from '../entry/not-used';
 import { COMPOUND } from './compound-as-set';
 import type { StepProgress } from './step-progress';
 import type { StopProgress } from './stop-progress';
@@ -23,7 +24,10 @@ export function blocksOf(
       if (step.hold && !signed) return [{ kind: 'hold', ...block }];
       if (!step.critical) return [];
       if (verdict === 'wrong') return [{ kind: 'wrong', ...block, ...complementOf(step, entry) }];
-      return verdict === 'open' || verdict === 'not-done' ? [{ kind: 'open-critical', ...block }] : [];
+      const left = entry?.content.kind === 'step' && step.id === COMPOUND && wasNotUsed(entry.content);
+      return verdict === 'open' || (verdict === 'not-done' && !left)
+        ? [{ kind: 'open-critical', ...block }]
+        : [];
     }),
     ...stops
       .filter(({ stop, state }) => stop.hold && state !== 'ahead' && !signedStops.has(stop.id))

@@ -4,6 +4,7 @@ import { adviseOn } from '../advice/advise';
 import { crestFlatBySize } from './crest-of-record';
 import { grooveOfRecord } from './groove-of-record';
 import { predict } from './predict';
+import { NOT_USED } from '../entry/not-used';
 import type { Sheet } from '../../sheet/sheet';
 import type { EntryContent } from '../entry/kinds';
 
@@ -78,6 +79,22 @@ test('mended in mid-course: what was cut stays as it was, new zeros come first, 
   expect(depthAt(dialReading.value, 29.5) + deep).toBeGreaterThan(deep);
   expect(Math.abs(depthAt(dialReading.value, 29.5) + deep - depthAt(reading, 29.5))).toBeLessThan(0.0005);
   expect(zeroed.next!.n).toBeLessThan(5);
+});
+
+test('a compound that was not used blocks nothing, and what the cross slide fed straight in is as deep as it was fed', () => {
+  const unused = { ...setTo(0), value: null, how: 'not-done' as const, said: NOT_USED };
+  const plunged = [0.004, 0.009].map((crossSlide) => ({
+    ...cutOf(bed.passes[0]!),
+    plannedPass: null,
+    reading: 0,
+    asPlanned: false,
+    crossSlide,
+  }));
+  const { blocks, cuts } = after(bed, unused, ...plunged);
+  expect(blocks).toEqual([]);
+  expect(cuts.map(({ depth }) => depth)).toEqual([expect.closeTo(0.004, 6), expect.closeTo(0.009, 6)]);
+  const notDone = { ...unused, said: 'no time' };
+  expect(after(bed, notDone).blocks).toContainEqual(expect.objectContaining({ id: 'compound' }));
 });
 
 test('the mark of the other axis is named for what it is; another is only wrong', () => {

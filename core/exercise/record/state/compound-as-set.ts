@@ -1,5 +1,6 @@
 import { meets } from '../../sheet/sheet-step';
 import type { Sheet } from '../../sheet/sheet';
+import { wasNotUsed } from '../entry/not-used';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 
 /** Beyond it a compound hardly feeds in any more: the mark is taken as not known. */
@@ -9,12 +10,11 @@ const STEEPEST_DEG = 80;
  * The angle from the cross-slide axis at which the compound really stands, by what was recorded of it: the plan's, where
  * that is right or nobody who may tell it has judged it yet; null: not known, so no depth of the dial tells the groove's.
  */
-export function angleAsSet(
-  sheet: Sheet,
-  { id, content: { value, how } }: EntryOf<'step'>,
-  isLast: boolean,
-): number | null {
+export function angleAsSet(sheet: Sheet, { id, content }: EntryOf<'step'>, isLast: boolean): number | null {
   const planned = sheet.feed.angleDeg;
+  const { value, how } = content;
+  // What the cross slide fed straight in has no angle.
+  if (wasNotUsed(content)) return planned;
   if (how === 'not-done') return null;
   const step = sheet.steps.find((each) => each.id === COMPOUND);
   if (step === undefined || value === null) return planned;
