@@ -36,7 +36,7 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
     case 'prove':
       return `${VERBS[phase]} ${whatOf(sheet, prediction, advice)}: ${why}.`;
     case 'stop':
-      return `No cut now: ${why}.`;
+      return `No cut now: ${why}.${advice.because[0] === 'staircase' ? markWords(sheet) : ''}`;
     case 'enough':
       return `Stop, it is enough: ${why}.${expects === null ? '' : ` Then ${whatOf(sheet, prediction, advice)}, for good.`}`;
     case 'past-saving':
@@ -48,6 +48,15 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
     case 'ended':
       return 'Handed in.';
   }
+}
+
+/** Where the compound's mark should stand on this lathe's scale; nothing while the student has to find it. */
+function markWords({ feed, compound, words, steps }: Sheet): string {
+  const step = steps.find(({ id }) => id === 'compound');
+  if (feed.slide !== 'compound' || step === undefined || step.shows !== 'shown' || step.heldBack === true)
+    return '';
+  const set = compound.offScale ? compound.angleDeg : compound.markDeg;
+  return ` The ${words.compound} should read ${Number(set.toFixed(2))}°${compound.offScale ? ' by a protractor' : ' on this scale'}.`;
 }
 
 /** What a page is headed by where no cut is advised. */

@@ -170,6 +170,22 @@ describe('a look that says no', () => {
     expect(told.try({ do: 'cut' })?.code).toBe('not-asked');
     expect(told.then({ do: 'stop', stop: check, answer: 'yes' }).advice.phase).toBe('cut');
   });
+  test('a staircase names the mark that this scale should read, where the student need not find it', () => {
+    const said = (plan: Record<string, string>, lathe: Record<string, string>) => {
+      const told = new Told({ plan, lathe }).begun().toPhase('check');
+      return String(told.then({ do: 'stop', stop: 'form', answer: 'no' }).says.sentence);
+    };
+    expect(said({}, { zeroAlong: 'bed' })).toMatch(/The compound should read 60\.5° on this scale\.$/);
+    expect(said({}, { zeroAlong: 'cross-slide' })).toMatch(
+      /The compound should read 29\.5° on this scale\.$/,
+    );
+    const plunged = {
+      'infeed.way': 'plunge',
+      'schedule.stops.0.check': 'form',
+      'schedule.stops.0.after': '3',
+    };
+    expect(said(plunged, {})).not.toMatch(/should read/);
+  });
   test('going on all the same is recorded, and the rows go on', () => {
     const told = begun().toPhase('check').then({ do: 'stop', stop: 'form', answer: 'no' });
     expect(told.then({ do: 'cut', allTheSame: true }).advice.phase).toBe('cut');
