@@ -268,6 +268,23 @@ describe('a step', () => {
     expect(add).toHaveBeenCalledWith({ kind: 'step', stepId: 'blank', value: '0.7441', count: '0.7441' });
   });
 
+  test('a compound that fed nothing is told so; one that leads the starts can not be left out', () => {
+    const panel = (of: typeof sheet) => (
+      <StepPanel
+        sheet={of}
+        progress={stepOf('compound')}
+        canRecord
+        canSignOff={false}
+        add={accept()}
+        onDone={jest.fn()}
+      />
+    );
+    const { rerender } = render(panel(sheet));
+    expect(screen.getByRole('button', { name: 'Not used' })).not.toBeNull();
+    rerender(panel({ ...sheet, feed: { ...sheet.feed, slide: 'cross-slide' } }));
+    expect(screen.queryByRole('button', { name: 'Not used' })).toBeNull();
+  });
+
   test('says by what it was done where somebody likes to, and nothing else', async () => {
     const add = accept();
     render(

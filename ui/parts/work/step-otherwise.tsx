@@ -12,10 +12,13 @@ import { Field } from '@/ui/kit/field';
 export function StepOtherwise({
   step,
   value,
+  mayBeUnused,
   onRecord,
 }: {
   step: SheetStep;
   value: string;
+  /** The cross slide can do its work instead: a compound that feeds. */
+  mayBeUnused: boolean;
   onRecord: (fields: EntryFields) => void;
 }) {
   const [how, setHow] = useState<'by-other' | 'not-done' | null>(null);
@@ -31,7 +34,7 @@ export function StepOtherwise({
           </Button>
         )}
         <Button onClick={() => setHow('by-other')}>Done by another…</Button>
-        {step.id === 'compound' && (
+        {mayBeUnused && (
           <Button onClick={() => onRecord({ how: 'not-done', said: NOT_USED, value: '' })}>Not used</Button>
         )}
         <Button onClick={() => setHow('not-done')}>Not done…</Button>

@@ -22,6 +22,7 @@ import { StepOtherwise } from './step-otherwise';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import type { EarlierTry } from '@/core/exercise/record/shown/earlier-try';
 import { standsStill, stoodBefore, stoodText } from './earlier-try';
+import { COMPOUND } from '@/core/exercise/record/state/compound-as-set';
 import { byWhat, byWhatSaid } from '@/core/exercise/record/entry/by-what';
 import { Chips } from './chips';
 import { plannedZero, ZeroChoice, type ZeroTaken } from './zero-choice';
@@ -37,7 +38,7 @@ export function StepPanel({
   onDone,
 }: {
   progress: StepProgress;
-  sheet: Pick<Sheet, 'thread' | 'way'>;
+  sheet: Pick<Sheet, 'thread' | 'way' | 'feed'>;
   earlier?: EarlierTry | null;
   canRecord: boolean;
   canSignOff: boolean;
@@ -180,7 +181,12 @@ export function StepPanel({
           )}
           {!typed && problem !== undefined && <Message tone="error">{problem}</Message>}
           {step.kind !== 'sign-off' && (
-            <StepOtherwise step={step} value={value} onRecord={(fields) => void record(fields)} />
+            <StepOtherwise
+              step={step}
+              value={value}
+              mayBeUnused={step.id === COMPOUND && sheet.feed.slide === 'compound'}
+              onRecord={(fields) => void record(fields)}
+            />
           )}
         </div>
       )}

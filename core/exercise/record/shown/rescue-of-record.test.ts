@@ -82,6 +82,9 @@ describe.each([
     expect(title).toBe('It can still be saved');
     expect(says.join(' ')).toMatch(/nest the tool .* off by 0\.\d+ in; beyond that a flank is lost/);
     expect(says.join(' ')).not.toMatch(/undefined|NaN|-0/);
+    // In a bore the same slide goes deeper the other way: no word says in or out.
+    expect(says.join(' ')).toMatch(/compound (deeper|back) by .* cross slide (deeper|back) by/);
+    expect(says.join(' ')).not.toMatch(/\b(in|out) by\b|turning in/);
   });
 });
 
@@ -132,6 +135,15 @@ test('where what is left on both flanks is more than a hand is off, nothing is m
     found: 'saveable',
     plan: { move: 0, slides: null },
   });
+});
+
+test('at its depth nothing more is cut', () => {
+  const sheet = sheetWith();
+  const found = rescue(sheet, ...rows(sheet, sheet.passes.length));
+  if (found.found !== 'saveable') throw new Error(found.found);
+  expect(rescueWords(sheet, { ...found, plan: { ...found.plan, rows: [] } }).says).toContain(
+    'Nothing deeper is to be cut: prove it as it is.',
+  );
 });
 
 test('what is not known is said, and nothing is reckoned', () => {

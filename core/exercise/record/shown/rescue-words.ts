@@ -50,7 +50,9 @@ export function rescueWords(sheet: Sheet, rescue: RescueFound): { title: string;
       `Set right what was wrong first${sheet.feed.slide === 'compound' ? `: the ${sheet.words.compound} at the mark of the plan, too` : ''}.`,
       'Spindle stopped, the drive engaged as for a cut, its slack out: nest the tool in the deepest place of the groove, both zeros there.',
       ...moveWords(sheet, rescue, length),
-      `${flankWords(rescue)} ${capital(feeds)} to ${rows} ${dial.graduation.unit}${toTarget ? '' : '; that is the limit, not the target: nothing is left after it'}. Measure before the last one.`,
+      rows === ''
+        ? 'Nothing deeper is to be cut: prove it as it is.'
+        : `${flankWords(rescue)} ${capital(feeds)} to ${rows} ${dial.graduation.unit}${toTarget ? '' : '; that is the limit, not the target: nothing is left after it'}. Measure before the last one.`,
       `Along the axis it may be off by ${length(mayBeOff)}; beyond that a flank is lost.`,
       'Your instructor decides.',
     ],
@@ -74,9 +76,10 @@ function moveWords(
     ];
   const figure = (value: number) =>
     `${formatLength({ value: Math.abs(value), unit: dial.graduation.unit })} ${dial.graduation.unit}`;
-  const way = (value: number) => (value > 0 ? 'in' : 'out');
+  // Deeper, and not in: in a bore a slide goes deeper toward the operator.
+  const way = (value: number) => (value > 0 ? 'deeper' : 'back');
   return [
-    `Draw the tool clear. Move it ${length(move)} toward the ${to}: ${words.compound} ${way(slides.compound)} by ${figure(slides.compound)} of travel, ${words.crossSlide} ${way(slides.crossSlide)} by ${figure(slides.crossSlide)} on the radius. End each turning in, so that its slack is out. Zero both anew there.`,
+    `Draw the tool clear. Move it ${length(move)} toward the ${to}: the ${words.compound} ${way(slides.compound)} by ${figure(slides.compound)} of travel, the ${words.crossSlide} ${way(slides.crossSlide)} by ${figure(slides.crossSlide)} on the radius. End each in the way that takes the tool deeper, so that its slack is out. Zero both anew there.`,
   ];
 }
 

@@ -1,9 +1,10 @@
-import { cutOf, goodSteps, happened, recordOf, sheetOf, stepDone } from '@/core/test/record';
+import { contextOf, cutOf, goodSteps, happened, recordOf, sheetOf, stepDone } from '@/core/test/record';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { adviseOn } from '../advice/advise';
 import { crestFlatBySize } from './crest-of-record';
 import { grooveOfRecord } from './groove-of-record';
 import { predict } from './predict';
+import { readEntry } from '../entry/read-entry';
 import { NOT_USED } from '../entry/not-used';
 import type { Sheet } from '../../sheet/sheet';
 import type { EntryContent } from '../entry/kinds';
@@ -93,6 +94,15 @@ test('a compound that was not used blocks nothing, and what the cross slide fed 
   const { blocks, cuts } = after(bed, unused, ...plunged);
   expect(blocks).toEqual([]);
   expect(cuts.map(({ depth }) => depth)).toEqual([expect.closeTo(0.004, 6), expect.closeTo(0.009, 6)]);
+  const fields = { kind: 'step', stepId: 'compound', how: 'not-done', said: NOT_USED };
+  expect(readEntry(fields, contextOf(bed, recordOf([])))).toMatchObject({ ok: true });
+  // Along the bed it leads from start to start: that can not be left out.
+  const leads = sheetOf({
+    'thread.designation': '3/4-16 UNF-2A (2 starts)',
+    'thread.startsBy': 'compound',
+    'infeed.way': 'plunge',
+  });
+  expect(readEntry(fields, contextOf(leads, recordOf([])))).toMatchObject({ ok: false });
   const notDone = { ...unused, said: 'no time' };
   expect(after(bed, notDone).blocks).toContainEqual(expect.objectContaining({ id: 'compound' }));
 });

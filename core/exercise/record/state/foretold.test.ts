@@ -217,7 +217,8 @@ describe('what happens at a lathe, and what is known after it', () => {
   test('a centre, and a stoned tip, ask for a pass at no infeed; another corner for new zeros', () => {
     const { segment } = after(flat, deep, happened('centre-added'));
     expect(segment).toMatchObject({ wantsPassAtNoInfeed: true, wantsZero: null, depthAtZero: 0 });
-    expect(after(flat, deep, happened('tip-stoned')).segment.wantsPassAtNoInfeed).toBe(true);
+    for (const event of ['tip-stoned', 'slide-moved'] as const)
+      expect(after(flat, deep, happened(event)).segment.wantsPassAtNoInfeed).toBe(true);
     expect(after(flat, deep, happened('insert-turned')).segment.wantsZero).toBe('insert-turned');
   });
 });

@@ -4,7 +4,8 @@ export const slideMoved = {
   id: 'slide-moved',
   group: 'zeros',
   name: 'A parked slide has moved',
-  then: 'Back against its slack, and lock it. How deep the tool stands is not known: measure before you cut on.',
+  then: 'Back against its slack, and lock it. A pass at no infeed shows how the tool stands.',
   effect: 'unknown',
+  asksPassAtNoInfeed: true,
   fault: 'none',
 } as const satisfies EventData;

@@ -7,6 +7,7 @@ import { parseFigures, parseLength, parseWhole } from '@/core/base/units/parse-l
 import { saidText, visibleLength } from '@/core/base/documents/visible-text';
 import { typedText } from '@/core/base/units/typed-text';
 import type { EntryKind } from '../entry-kind';
+import { NOT_USED } from '../not-used';
 import { standsOnMachine } from '../stands-on-machine';
 import { asItWas } from '../as-it-was';
 import { kindOf } from '../kind-of';
@@ -71,6 +72,12 @@ export const stepKind: EntryKind<'step', StepContent> = {
     if (done === 'stands' && !standsOnMachine(step.id))
       return bad('how', 'conflict', 'It belongs to the blank, and this is a new one: do it, and record it.');
     const words = saidText(said).slice(0, 200);
+    if (done === 'not-done' && words === NOT_USED && sheet.feed.slide !== 'compound')
+      return bad(
+        'how',
+        'conflict',
+        'It does not feed here, and is needed all the same: set it, or say why not.',
+      );
     const content: StepContent = {
       kind: 'step',
       stepId: step.id,
