@@ -298,7 +298,9 @@ describe('a step', () => {
       />,
     );
     fireEvent.click(screen.getByRole('button', { name: 'tail centre' }));
-    fireEvent.click(screen.getByRole('button', { name: 'V-gauge' }));
+    // Touched twice, a choice is taken back.
+    for (const name of ['centre gauge', 'centre gauge', 'V-gauge'])
+      fireEvent.click(screen.getByRole('button', { name }));
     fireEvent.click(screen.getByRole('button', { name: 'Done' }));
     await waitFor(() =>
       expect(add).toHaveBeenCalledWith(

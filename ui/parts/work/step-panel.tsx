@@ -170,7 +170,7 @@ export function StepPanel({
               label={`${asks} (if you like)`}
               chosen={by[asks] ?? ''}
               options={options.map((id) => ({ id, text: id }))}
-              onChoose={(id) => setBy((before) => ({ ...before, [asks]: id }))}
+              onChoose={(id) => setBy((before) => ({ ...before, [asks]: before[asks] === id ? '' : id }))}
             />
           ))}
           {asksZero && <ZeroChoice unit={sheet.thread.unit} value={zero} onChoose={setZero} />}

@@ -21,6 +21,6 @@ export const byWhat = (stepId: string): readonly ByWhat[] => BY_WHAT[stepId] ?? 
 /** What was said, as one choice: `On centre by tail centre; Square by V-gauge`; empty where nothing was. */
 export function byWhatSaid(stepId: string, said: Readonly<Record<string, string>>): string {
   return byWhat(stepId)
-    .flatMap(({ asks }) => (said[asks] === undefined ? [] : [`${asks} ${said[asks]}`]))
+    .flatMap(({ asks }) => ((said[asks] ?? '') === '' ? [] : [`${asks} ${said[asks]}`]))
     .join('; ');
 }
