@@ -32,7 +32,7 @@ const MORE_WAYS: Way[] = [
     lathe: 'Lathe 5',
     student: 'Chidi Lind',
     starter: 'Away from the headstock',
-    settings: [{ stage: 'Infeed', select: [['Fed by', 'Plunge by readout']] }],
+    settings: [{ stage: 'Infeed', select: [['Fed by', 'Readout set to diameter']] }],
   },
   {
     name: 'between centres, left-hand, thread micrometer',

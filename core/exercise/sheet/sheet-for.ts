@@ -320,7 +320,9 @@ function shownBy(
     const down = (dial.counts === 'down') !== deeperTowardOperator;
     return { counts: down ? 'down' : 'up', zeroFigure: 0 };
   }
-  // A readout is set to the diameter that was touched, so that its figure is the diameter of the tip.
+  // Zeroed at touch it tells the distance fed, whichever sign it puts before it.
+  if (plan.infeed.way === 'readout-zeroed') return { counts: 'up', zeroFigure: 0 };
+  // Otherwise a readout is set to the diameter that was touched, so that its figure is the diameter of the tip.
   const internal = deeperTowardOperator === (plan.technique.side === 'front');
   const diameter = lengthIn(plan.work.diameter, dial.graduation.unit);
   const shown = dial.reads === 'diameter' ? diameter : diameter / 2;

@@ -14,6 +14,11 @@ const WAYS: Readonly<Record<string, Leaves>> = {
   'outside, left-hand': { 'thread.designation': `${OUT} LH` },
   'outside, kept closed': { 'thread.designation': OUT, 'technique.drive': 'reversing' },
   'outside, trip': { 'thread.designation': OUT, 'technique.drive': 'trip', 'infeed.way': 'readout' },
+  'outside, readout zeroed': {
+    'thread.designation': OUT,
+    'technique.drive': 'trip',
+    'infeed.way': 'readout-zeroed',
+  },
   'outside, to a line': { 'thread.designation': OUT, 'work.end.kind': 'mark', 'infeed.way': 'plunge' },
   'outside, through': { 'thread.designation': OUT, 'work.end.kind': 'through' },
   'outside, over a boss': { 'thread.designation': OUT, 'work.end.kind': 'boss', 'work.end.boss': '0.6' },
@@ -143,6 +148,11 @@ const RULES: readonly Rule[] = [
     says: 'a readout is set to a figure that is named',
     of: ({ feed }) => feed.slide === 'readout',
     somewhere: /set the readout to \d+\.\d+/,
+  },
+  {
+    says: 'zeroed at touch its figures are what was fed',
+    of: ({ feed, way }) => feed.slide === 'readout' && way.infeed === 'readout-zeroed',
+    somewhere: /set the readout to 0\.0+ \(the figures here are what was fed/,
   },
   {
     says: 'a carriage stop is no drive’s stop',

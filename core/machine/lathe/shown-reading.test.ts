@@ -36,6 +36,11 @@ describe('a reading as the dial shows it', () => {
     expect(readingShown(18.5, down, inch(0))).toBe(1.5);
     expect(readingShown(2.25, dial({ as: 'figure', zeroFigure: 0.75 }), inch(0))).toBe(1.5);
   });
+  test('zeroed at touch, a minus sign means the same; before the zero it is the nearer one', () => {
+    const zeroed = dial({ as: 'figure' });
+    expect([0.034, -0.034].map((typed) => readingShown(typed, zeroed, inch(0.03)))).toEqual([0.034, 0.034]);
+    expect(readingShown(0.028, zeroed, inch(-0.03))).toBe(-0.028);
+  });
   test('what was typed off a dial is what stands there, in the turn in which the slide is', () => {
     const down = dial({ counts: 'down' });
     expect(readingShown(0.03, dial(), inch(0.02))).toBe(0.03);

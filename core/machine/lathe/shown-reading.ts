@@ -43,6 +43,9 @@ function beforeZero({ value, unit }: Length, turn: number, counts: 'up' | 'down'
   return `${dialFigures({ value: figure, unit })}, ${turns} ${turns === 1 ? 'turn' : 'turns'} before 0`;
 }
 
+const nearer = (figure: number, to: number): number =>
+  roundTo(Math.abs(figure - to) <= Math.abs(-figure - to) ? figure : -figure, 6);
+
 /**
  * What was typed as it stands on the dial or readout, as a reading from touch-off. A dial shows a figure within its turn:
  * of all turns the one is meant that is nearest to where the slide is known to be. More than a turn has its turns counted in.
@@ -54,7 +57,11 @@ export function readingShown(
   { as, counts, zeroFigure, perTurn }: ShownBy,
   near: Length,
 ): number {
-  if (as === 'figure') return roundTo(counts === 'down' ? zeroFigure - figure : figure - zeroFigure, 6);
+  if (as === 'figure') {
+    // Zeroed at touch, some readouts put a minus before what they fed: it is the one that is nearer to where the slide is.
+    if (zeroFigure === 0) return nearer(figure, near.value);
+    return roundTo(counts === 'down' ? zeroFigure - figure : figure - zeroFigure, 6);
+  }
   const turn = lengthIn(perTurn, near.unit);
   if (figure < 0 || figure > turn + 1e-9) return figure;
   const within = counts === 'down' && figure > 0 ? turn - figure : figure;

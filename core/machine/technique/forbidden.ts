@@ -1,7 +1,7 @@
 import type { Advance } from '../gearing/advance';
 import { halfNutBy } from '../lathe/half-nut-by';
 import type { Lathe } from '../lathe/lathe';
-import { feedsByCompound, type InfeedWay, type WorkEnd } from './choices';
+import { feedsByCompound, feedsByReadout, type InfeedWay, type WorkEnd } from './choices';
 import { frameOfWay } from './cut-way';
 import { DRIVE_DATA, SURE_DRIVE, USUAL_DRIVE, type Drive, type RealDrive } from './drives';
 import type { DriveLack } from './drives/drive-data';
@@ -51,7 +51,7 @@ export function forbiddenOn(way: Way, drive: Drive, lathe: Lathe, lead: Advance)
     conflicts.push({ code: 'screwed-chuck-in-reverse', severity: 'refuse' });
   const lack = drive === 'free' ? null : DRIVE_DATA[drive].lacks(lathe, halfNutBy(lathe, lead));
   if (lack?.of === 'lathe') conflicts.push(lack);
-  if (way.infeed === 'readout' && lathe.readout === null)
+  if (feedsByReadout(way.infeed) && lathe.readout === null)
     conflicts.push({ code: 'no-readout', severity: 'refuse' });
   if (lack?.of === 'dial') conflicts.push(lack);
   return conflicts;

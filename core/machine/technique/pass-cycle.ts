@@ -34,6 +34,7 @@ function inWords(way: Way, { crossSlide, compound }: TechniqueWords): string[] {
     case 'plunge':
       return [`${cross} to the next reading, turns counted.`];
     case 'readout':
+    case 'readout-zeroed':
       return [`${cross} to the figure on the readout.`];
     case 'axial':
       return [

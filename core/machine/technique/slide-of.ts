@@ -1,10 +1,10 @@
 import type { FeedSlide } from '../lathe/feed-dial';
-import { feedsByCompound, type InfeedWay } from './choices';
+import { feedsByCompound, feedsByReadout, type InfeedWay } from './choices';
 
 /** The slide that feeds in a way of feeding. */
 export function slideOf(infeed: InfeedWay): FeedSlide {
   if (feedsByCompound(infeed)) return 'compound';
-  return infeed === 'readout' ? 'readout' : 'cross-slide';
+  return feedsByReadout(infeed) ? 'readout' : 'cross-slide';
 }
 
 /** The direction of feed, counted from the cross-slide axis: that of the compound, or straight in. */

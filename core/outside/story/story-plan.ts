@@ -19,6 +19,7 @@ import { latheFormOf } from '@/core/machine/lathe/form/lathe-form-of';
 import type { LatheForm } from '@/core/machine/lathe/form/lathe-form';
 import { readLatheForm } from '@/core/machine/lathe/form/read-lathe-form';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
+import { feedsByReadout } from '@/core/machine/technique/choices';
 import { USUAL_WORDS } from '@/core/machine/shop/words';
 import { parseDesignation } from '@/core/thread/standards/parse-designation';
 import type { LengthUnit } from '@/core/base/units/length';
@@ -114,7 +115,9 @@ function rowsOf(form: PlanForm, list: string): readonly unknown[] {
 
 /** A readout that the plan feeds by is taken to be there, unless the request says otherwise: the usual lathe has none. */
 const fittedFor = ({ infeed }: PlanForm, unit: LengthUnit): Record<string, string> =>
-  infeed.way === 'readout' ? { readoutUnit: unit, readoutResolution: unit === 'in' ? '0.0005' : '0.01' } : {};
+  feedsByReadout(infeed.way)
+    ? { readoutUnit: unit, readoutResolution: unit === 'in' ? '0.0005' : '0.01' }
+    : {};
 
 function latheOfStory(unit: LengthUnit, fields: Readonly<Record<string, unknown>>) {
   const form: Record<string, unknown> = { ...latheFormOf(usualLathe(unit)) };

@@ -2,6 +2,7 @@ import { capital, inSentence } from '@/core/measuring/gauging/measuring-words';
 import { dialFigures } from '@/core/machine/lathe/dial-text';
 import type { Sheet } from '../../sheet/sheet';
 import { shownOnSheet } from '../../sheet/shown-on-sheet';
+import { zerosAnew } from '../../sheet/zeros-anew';
 import type { Prediction } from '../state/predict';
 import type { Advice, Reason } from './advice';
 
@@ -29,7 +30,7 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
       return title === undefined ? `${capital(why)}.` : `${title}: ${why}.`;
     }
     case 'zero':
-      return `No cut before new zeros: nest the tool in the groove, slack out, and take both zeros there.`;
+      return `No cut before new zeros: nest the tool in the groove, slack out, and ${zerosAnew(sheet)}.`;
     case 'check':
     case 'try':
     case 'measure':
@@ -124,7 +125,7 @@ const WHY: Readonly<Record<Reason, string>> = {
   'new-zero-asked': 'the tool no longer stands where its zero was',
   row: 'the next row',
   'rest-of-row': 'the rest of the row',
-  'carried-row': 'the row, from the new zero',
+  'carried-row': 'the row, as the dial stands now',
   'spring-row': 'it takes out the spring',
   'pass-at-no-infeed-asked': 'look whether the tool runs in its groove',
   'tight-clean-first': 'clean thread and mate; it often comes free by this alone',

@@ -74,13 +74,22 @@ export function toolStep({ way }: StepCase): SheetStep {
   );
 }
 
+/** The figure to which the readout is set at touch; zeroed there, the sign of what it then shows is its own affair. */
+function readoutSet(sheet: StepCase['sheet']): string {
+  const figure = shownOnSheet({ value: 0, unit: sheet.lathe.dial.graduation.unit }, sheet);
+  const set = `set the readout to ${figure}`;
+  return sheet.feed.zeroFigure === 0
+    ? `${set} (the figures here are what was fed: a minus sign before them means the same)`
+    : set;
+}
+
 /** How the zero is taken: what it means is recorded, for the predicted size hangs on it. */
 export function touchOffStep({ plan, way, sheet, words }: StepCase): SheetStep {
   const dials =
     sheet.feed.slide === 'compound'
       ? `set ${words.crossSlide} and ${words.compound} to 0`
       : sheet.feed.slide === 'readout'
-        ? `set the readout to ${shownOnSheet({ value: 0, unit: sheet.lathe.dial.graduation.unit }, sheet)}`
+        ? readoutSet(sheet)
         : `set the ${words.crossSlide} to 0`;
   const high = way.side === 'internal' ? ' Find the high spot by turning the work by hand.' : '';
   const by = {

@@ -5,7 +5,7 @@ import { formOf } from '@/core/thread/standards/systems';
 import { Figure } from '@/ui/kit/figure';
 import { useShowLength } from '@/ui/units/display-unit';
 import { feedDial } from '@/core/machine/lathe/feed-dial';
-import { feedsByCompound, INFEED_WAYS } from '@/core/machine/technique/choices';
+import { feedsByCompound, feedsByReadout, INFEED_WAYS } from '@/core/machine/technique/choices';
 import { slideOf } from '@/core/machine/technique/slide-of';
 import { useSay } from '@/ui/kit/shop-words';
 import { PlanChoice, PlanSelect, PlanTextField } from '../plan-field';
@@ -37,7 +37,7 @@ function PlungeDial() {
     <div className="grid gap-1 border-t border-rule pt-2 text-sm">
       <p>
         <span className="label block text-ink-soft">On {lathe.name}</span>
-        {way.infeed === 'readout' ? 'Readout' : 'Cross-slide dial'} in{' '}
+        {feedsByReadout(way.infeed) ? 'Readout' : 'Cross-slide dial'} in{' '}
         <span className="figures">{dial.graduation.value}</span> {dial.graduation.unit}, {reads}
         {known ? '' : ' (taken as usual: nobody has looked it up)'}
       </p>

@@ -25,7 +25,8 @@ export const INFEED_TEXTS: Record<InfeedWay, string> = {
   compound: 'Compound at an angle',
   alternating: 'Alternating flank',
   plunge: 'Plunge by dial',
-  readout: 'Plunge by readout',
+  readout: 'Readout set to diameter',
+  'readout-zeroed': 'Readout zeroed at touch',
   axial: 'Plunge, compound as a fine feed',
 };
 
