@@ -172,9 +172,10 @@ function eventOf({
   touched = null,
   value = null,
   uncertainty = null,
+  along = null,
   said = '',
 }: NonNullable<Story['event']>): EventContent {
-  return { kind: 'event', event, stepId, touched, value, uncertainty, said };
+  return { kind: 'event', event, stepId, touched, value, uncertainty, along, said };
 }
 
 /** The pitch diameter that the last cut left, with the tip as ground (the usual one where it was not measured). */
@@ -347,6 +348,7 @@ function cut(
     drive: drive === 'unknown' ? null : drive,
     mark: null,
     crossSlide: null,
+    compound: null,
     allTheSame: blocks.length > 0,
     told: { row: pass.n, reading: pass.dialReading.value, remaining: null, warnings },
   };

@@ -31,6 +31,15 @@ export function entryExamples(sheet: Sheet): Record<KnownKind, Record<number, Co
         ),
       ),
     );
+  const chatter = {
+    kind: 'event',
+    event: 'chatter',
+    stepId: null,
+    touched: null,
+    value: null,
+    uncertainty: null,
+    said: 'At the end.',
+  };
   const same = (formats: readonly number[], content: Content): Record<number, Content> =>
     Object.fromEntries(formats.map((format) => [format, content]));
   return {
@@ -44,6 +53,7 @@ export function entryExamples(sheet: Sheet): Record<KnownKind, Record<number, Co
       1: cut,
       2: cut2,
       3: { ...cut2, drive: null, mark: null, crossSlide: null, allTheSame: false },
+      4: { ...cut2, drive: null, mark: null, crossSlide: null, compound: null, allTheSame: false },
     },
     measurement: {
       1: measured,
@@ -82,15 +92,8 @@ export function entryExamples(sheet: Sheet): Record<KnownKind, Record<number, Co
     },
     stop: { 3: { kind: 'stop', stopId: 'stop-1', answer: 'done', reading: null } },
     event: {
-      3: {
-        kind: 'event',
-        event: 'chatter',
-        stepId: null,
-        touched: null,
-        value: null,
-        uncertainty: null,
-        said: 'At the end.',
-      },
+      3: chatter,
+      4: { ...chatter, along: null },
     },
     'sent-back': { 2: { kind: 'sent-back', stepId: 'instructor-look', reason: 'The tool leans.' } },
     hand: { 2: { kind: 'hand', raised: true } },

@@ -55,6 +55,7 @@ export const happened = (event: EventContent['event'], change: Partial<EventCont
   touched: null,
   value: null,
   uncertainty: null,
+  along: null,
   said: '',
   ...change,
 });
@@ -107,6 +108,7 @@ export function cutOf(pass: Pick<SheetPass, 'n' | 'start' | 'dialReading'>, read
     start: pass.start,
     reading: reading ?? pass.dialReading.value,
     crossSlide: null,
+    compound: null,
     zero: 'touch-off',
     asPlanned: reading === undefined,
     rows: null,

@@ -99,7 +99,7 @@ const DOES = {
   },
   refigure: (record, { what, value }) =>
     asRefused(record.add({ kind: 'refigure', what: text(what), value: text(value) })),
-  event: (record, { id, reading, value, uncertainty, touched, step }) => {
+  event: (record, { id, reading, value, uncertainty, along, touched, step }) => {
     const data = EVENTS.find((event) => event.id === id);
     if (data === undefined) return refused('not-asked', `There is no event ${text(id)}.`);
     return asRefused(
@@ -108,6 +108,10 @@ const DOES = {
         event: data.id,
         value: text(value ?? reading),
         uncertainty: text(uncertainty),
+        ...(typeof along === 'number' && {
+          along: text(Math.abs(along)),
+          alongTo: along < 0 ? 'tailstock' : 'headstock',
+        }),
         touched: touched === undefined ? '' : touched === true ? 'yes' : 'no',
         stepId: text(step),
       }),
@@ -179,10 +183,12 @@ function cut(record: StoryRecord, item: Item): Done {
   const fields: EntryFields = {
     kind: 'pass',
     plannedPass: row === null ? '' : String(row.n),
-    start: text(item.start ?? advice.cut?.start ?? prediction.start),
+    start: text(item.start ?? advice.cut?.start ?? row?.start ?? prediction.start),
     drive: text(item.drive),
     mark: text(item.mark),
     crossSlide: text(item.crossSlide),
+    compound: text(item.compound),
+    compoundAngle: text(item.compoundAngle),
     allTheSame: allTheSame ? 'yes' : '',
     ...(to === null ? { notTaken: 'yes' } : asRow ? {} : { counted: String(to) }),
   };

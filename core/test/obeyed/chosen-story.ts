@@ -58,6 +58,7 @@ export const BETWEEN: readonly string[] = [
   'late-measurement',
   'own-shallower',
   'own-deeper',
+  'by-compound',
   'stopped-early',
   'tip-broke',
   'not-taken',
@@ -95,6 +96,8 @@ export function chosenStory(seed: number): ChosenStory {
     thread: `${thread}${inch ? starts : ''}${hand}`,
     starter,
     plan: {
+      // Every other readout is zeroed at touch.
+      ...(starter === 'trip-readout' && seed % 2 === 0 ? { 'infeed.way': 'readout-zeroed' } : {}),
       ...(proof === '' ? {} : { 'proof.evidence.0.kind': proof }),
       ...(happens.includes('tip') && random() < 0.5 ? { 'tool.tip.kind': 'not-measured' } : {}),
     },

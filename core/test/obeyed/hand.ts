@@ -58,6 +58,13 @@ export class Hand {
     this.groove.cut(start, travel * Math.sin(angle) + this.shift.x, depth);
   }
 
+  /** The compound is fed although the plan plunges: the tool stands deeper, and further along, at the same figure. */
+  feedCompound(travel: number, angleDeg: number): void {
+    const angle = (angleDeg * Math.PI) / 180;
+    this.#zero += travel * Math.cos(angle);
+    this.shift = { ...this.shift, x: this.shift.x + travel * Math.sin(angle) };
+  }
+
   /** Nests the tool in the groove and zeroes the dial there, as well as a hand can. */
   nest(start: number, off: number): void {
     const angle = (this.sheet.angle * Math.PI) / 180;

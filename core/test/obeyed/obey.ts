@@ -67,11 +67,10 @@ class Played {
   }
 
   #truth(): Truth {
-    const { unit, side, pitch, starts, tip, limits, workDiameter } = this.sheet;
+    const { unit, side, pitch, starts, tip, workDiameter } = this.sheet;
     const small = unit === 'in' ? 0.0002 : 0.005;
     const off = () => (this.random() * 2 - 1) * small;
     const other = this.happens.includes('tip') ? pitch * 0.03 * this.random() : 0;
-    const { min, max } = limits.pitchDiameter;
     return {
       part: {
         side,
@@ -84,13 +83,21 @@ class Played {
         spring: 0.04 + 0.12 * this.random(),
       },
       zeroGap: this.#gap() + off(),
-      // A nut is a little larger than the largest screw of its class; a plug that much smaller than the least bore.
-      mate:
-        side === 'external'
-          ? max + (max - min) * (0.1 + 0.3 * this.random())
-          : min - (max - min) * (0.1 + 0.3 * this.random()),
+      mate: this.#mate(this.random()),
       scatter: small / 2,
     };
+  }
+
+  /**
+   * A nut or plug as the plan knows it. Where it knows none, a nut is a little larger than the largest screw of its class,
+   * and a plug that much smaller than the least bore.
+   */
+  #mate(chance: number): number {
+    const known = this.record.sheet.proof.find(({ nut }) => nut !== null)?.nut;
+    if (known != null) return known.min + chance * (known.max - known.min);
+    const { min, max } = this.sheet.limits.pitchDiameter;
+    const by = (max - min) * (0.1 + 0.3 * chance);
+    return this.sheet.side === 'external' ? max + by : min - by;
   }
 
   #gap(): number {
@@ -170,6 +177,8 @@ class Played {
         const past = said.deepest !== null && counted > said.deepest;
         return !past && this.#ownCut(start, counted);
       }
+      case 'by-compound':
+        return this.#byCompound(said);
       case 'not-taken':
         this.#told = false;
         this.#cut(start, said.counted);
@@ -199,6 +208,24 @@ class Played {
     return this.#do({ do: 'cut', counted, start });
   }
 
+  /** A plan that plunges, and a graduation fed by the compound: the dial stands where it stood. */
+  #byCompound({ deepest }: Said): boolean {
+    const start = this.hand.lastStart;
+    const stands = this.#stands.get(start);
+    const { slide, unit, reads, graduation } = this.sheet.feed;
+    const angleDeg = [0, 29.5, 60][Math.floor(this.random() * 3)] ?? 0;
+    const figure = graduation * Math.cos((angleDeg * Math.PI) / 180) * (reads === 'diameter' ? 2 : 1);
+    if (slide === 'compound' || stands === undefined || (deepest !== null && stands + figure > deepest))
+      return false;
+    this.hand.feedCompound(
+      graduation * (unit === this.sheet.unit ? 1 : unit === 'in' ? 25.4 : 1 / 25.4),
+      angleDeg,
+    );
+    this.#stands = new Map([...this.#stands].map(([each, at]) => [each, at - figure]));
+    this.#cut(start, stands);
+    return this.#do({ do: 'cut', compound: String(graduation), compoundAngle: String(angleDeg) });
+  }
+
   #measureUnasked(): boolean {
     const evidence = this.sheet.proof.find(({ kind }) => kind === 'wires' || kind === 'thread-micrometer');
     if (evidence === undefined) return false;
@@ -218,6 +245,7 @@ class Played {
     const { expects, phase } = said;
     if (phase === 'cut') return this.#toldCut(said);
     if (phase === 'proven') return { do: 'end', as: 'accepted' };
+    if (phase === 'past-saving') this.#checkPast(said);
     if (phase === 'past-saving') return { do: 'end', as: 'scrapped', cause: 'past its limit' };
     if (phase === 'zero') {
       this.#newZero((this.random() * 2 - 1) * (this.sheet.unit === 'in' ? 0.002 : 0.05), {
@@ -299,9 +327,20 @@ class Played {
     return 2 * travel * Math.cos((this.sheet.angle * Math.PI) / 180) + 2 * this.hand.truth.scatter;
   }
 
+  #checkPast(said: Said): void {
+    const { min, max } = this.sheet.limits.pitchDiameter;
+    const left = this.hand.groove
+      .cutSizes()
+      .map((size) => (this.sheet.side === 'external' ? size - min : max - size));
+    if (this.#told && left.every((each) => each > this.hand.truth.scatter))
+      this.faults.push(
+        `told that it is past saving with ${Math.min(...left)} left (${said.because.join(' ')})`,
+      );
+  }
+
   #checkEnough(said: Said): void {
     const size = this.hand.groove.functional();
-    const { min, max } = this.sheet.limits.pitchDiameter;
+    const { min, max } = this.#limits();
     const slack = this.#graduation();
     const far =
       size === null ||
@@ -363,19 +402,26 @@ class Played {
     };
   }
 
-  #fate(): Obeyed['fate'] {
-    const sizes = this.hand.groove.sizes();
+  #scrapped(): boolean {
+    const last = this.story.at(-1);
+    return last?.do === 'end' && last.as === 'scrapped';
+  }
+
+  /** What a nut or a plug can not tell of a class nobody can: where it alone proves, it is the limit on its side. */
+  #limits(): { min: number; max: number } {
     const { min, max } = this.sheet.limits.pitchDiameter;
+    const { mate } = this.hand.truth;
+    if (!this.sheet.proof.every(({ kind }) => kind === 'nut' || kind === 'mate')) return { min, max };
+    return this.sheet.side === 'external' ? { min, max: mate } : { min: mate, max };
+  }
+
+  #fate(): Obeyed['fate'] {
+    const all = this.hand.groove.sizes();
     const grad = this.#graduation();
-    if (sizes === null) return 'outside';
-    // What a nut or a plug can not tell of a class nobody can: the loose side of it alone is looked at.
-    const byMate = this.sheet.proof.every(({ kind }) => kind === 'nut' || kind === 'mate');
-    const [low, high] =
-      byMate && this.sheet.side === 'external'
-        ? [min, this.hand.truth.mate]
-        : byMate
-          ? [this.hand.truth.mate, max]
-          : [min, max];
+    // Scrapped before every start was cut: the starts that are there tell by how much.
+    const sizes = all ?? (this.#scrapped() ? this.hand.groove.cutSizes() : []);
+    if (sizes.length === 0) return 'outside';
+    const { min: low, max: high } = this.#limits();
     if (sizes.every((size) => size >= low && size <= high)) return 'inside';
     return sizes.every((size) => size >= low - grad && size <= high + grad)
       ? 'within-a-graduation'

@@ -6,6 +6,7 @@ export interface SheetSaid {
   pitch: number;
   angle: number;
   feed: {
+    slide: string;
     as: 'turns' | 'figure';
     unit: 'in' | 'mm';
     graduation: number;

@@ -82,9 +82,15 @@ export class Groove {
 
   /** Of each start; null where one has no thread yet. */
   sizes(): number[] | null {
-    const sizes = Array.from({ length: this.part.starts }, (_, index) => this.pitchDiameter(index + 1));
-    const known = sizes.filter((size) => size !== null);
-    return known.length < sizes.length ? null : known;
+    const known = this.cutSizes();
+    return known.length < this.part.starts ? null : known;
+  }
+
+  /** Of the starts that have a thread. */
+  cutSizes(): number[] {
+    return Array.from({ length: this.part.starts }, (_, index) => this.pitchDiameter(index + 1)).filter(
+      (size) => size !== null,
+    );
   }
 
   /** Of the start with the most metal: what a nut or a gauge feels; null while one has none. */

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { EVENTS } from '@/core/exercise/record/entry/events';
 import type { EventData } from '@/core/exercise/record/entry/events/event-data';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { zerosAnew } from '@/core/exercise/sheet/zeros-anew';
 import { Button } from '@/ui/kit/button';
 import { Choice } from '@/ui/kit/choice';
 import { Dialog } from '@/ui/kit/dialog';
@@ -28,6 +29,12 @@ const VALUE_LABELS = {
   speed: 'Speed now',
   crest: 'Crest diameter, if measured',
 } as const;
+
+/** What to do now; a readout is not zeroed but set to the figure from which its rows count. */
+function thenOn(sheet: Sheet, { then, effect }: EventData): string {
+  const readout = sheet.feed.as === 'figure' && effect === 'new-zero';
+  return readout ? `${then} For the zero of the feed ${zerosAnew(sheet)}.` : then;
+}
 
 /** Something happened: each event with what it asks and what is to be done now. A slip told before harm costs nothing. */
 export function EventDialog({
@@ -76,7 +83,9 @@ export function EventDialog({
       onOpenChange={close}
       title={chosen === null ? 'What happened?' : say(chosen.name)}
       description={
-        chosen === null ? 'A slip that is told before it does harm costs nothing.' : say(chosen.then)
+        chosen === null
+          ? 'A slip that is told before it does harm costs nothing.'
+          : say(thenOn(sheet, chosen))
       }
     >
       {chosen === null ? (
@@ -143,6 +152,28 @@ export function EventDialog({
               onChange={(event) => set('uncertainty', event.target.value)}
             />
           )}
+          {chosen.effect === 'new-zero' && (
+            <Field
+              label="Then moved along the axis by"
+              unit={sheet.thread.unit}
+              value={fields.along ?? ''}
+              error={error('along')}
+              note="Only to save the piece. Empty: it stands in its groove."
+              onChange={(event) => set('along', event.target.value)}
+            />
+          )}
+          {chosen.effect === 'new-zero' && (fields.along ?? '') !== '' && (
+            <Choice
+              label="To which side"
+              value={fields.alongTo ?? ''}
+              error={error('alongTo')}
+              options={[
+                { value: 'headstock', text: 'Toward the headstock' },
+                { value: 'tailstock', text: 'Toward the tailstock' },
+              ]}
+              onChange={(value) => set('alongTo', value)}
+            />
+          )}
           <Field
             label="In your words"
             value={fields.said ?? ''}
@@ -150,9 +181,9 @@ export function EventDialog({
             onChange={(event) => set('said', event.target.value)}
           />
           {problem !== null &&
-            !['touched', 'stepId', 'value', 'uncertainty', 'said'].includes(problem.field) && (
-              <Message tone="error">{problem.message}</Message>
-            )}
+            !['touched', 'stepId', 'value', 'uncertainty', 'along', 'alongTo', 'said'].includes(
+              problem.field,
+            ) && <Message tone="error">{problem.message}</Message>}
           <div className="flex justify-end gap-2">
             <Button onClick={() => setChosen(null)}>Back</Button>
             <Button tone="main" onClick={() => void record(chosen)}>

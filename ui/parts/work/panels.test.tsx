@@ -80,6 +80,24 @@ describe('the next pass', () => {
     expect((own as HTMLInputElement).value).toBe('0,012');
   });
 
+  test('with a plan that plunges the compound can have fed, and with two starts another one can have been cut', async () => {
+    const two = sheetOf({ 'thread.designation': '3/4-16 UNF-2A (2 starts)', 'infeed.way': 'plunge' });
+    const add = accept();
+    passPanel(workOf(goodSteps(two), two), { add });
+    fireEvent.click(screen.getByRole('button', { name: 'compound' }));
+    fireEvent.change(screen.getByLabelText('How far the compound was fed for this cut'), {
+      target: { value: '0.002' },
+    });
+    fireEvent.change(screen.getByLabelText('Its angle, from the cross slide'), { target: { value: '30' } });
+    fireEvent.click(screen.getByRole('button', { name: '2' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Record this cut' }));
+    await waitFor(() =>
+      expect(add).toHaveBeenCalledWith(
+        expect.objectContaining({ compound: '0.002', compoundAngle: '30', start: '2' }),
+      ),
+    );
+  });
+
   test('an open hold point stands in the way; to cut all the same is asked twice and sent as such', async () => {
     const add = accept();
     const open = goodSteps(sheet).filter((each) => each.kind !== 'sign-off');

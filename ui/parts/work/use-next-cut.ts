@@ -30,10 +30,11 @@ export function useNextCut(
     otherDrive ?? (sheet.way.driveFree ? (cuts.at(-1)?.entry.content.drive ?? next?.drive ?? null) : drive);
   const catches = catchesMarks(drive);
 
-  /** Records the cut that is advised, or an own one: by its reading, by the cross slide, or with none taken. */
+  /** Records the cut that is advised, or an own one: by its reading, by the other slide, or with none taken. */
   async function record(fields: EntryFields): Promise<boolean> {
     const own =
-      ['reading', 'counted', 'crossSlide', 'notTaken'].some((name) => name in fields) || cut === null;
+      ['reading', 'counted', 'crossSlide', 'compound', 'notTaken'].some((name) => name in fields) ||
+      cut === null;
     const row = cut === null ? next : cut.row;
     const asItsRow = row !== null && cut !== null && Math.abs(row.dialReading.value - cut.reading) < 1e-9;
     const added = await add({
@@ -47,7 +48,7 @@ export function useNextCut(
       ...(AGAINST.includes(phase) ? { allTheSame: 'yes' } : {}),
       ...fields,
     });
-    setProblem(added.ok ? null : (added.fields.reading ?? added.fields.crossSlide ?? added.message));
+    setProblem(added.ok ? null : (Object.values(added.fields)[0] ?? added.message));
     return added.ok;
   }
 

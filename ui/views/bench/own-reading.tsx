@@ -11,12 +11,13 @@ import { Button } from '@/ui/kit/button';
 import { Keypad } from '@/ui/kit/keypad';
 import { Message } from '@/ui/kit/message';
 import { atNoInfeed } from '@/ui/parts/work/use-next-cut';
-import { FedBy, type FedBySlide } from '@/ui/parts/work/fed-by';
+import { CompoundAngle, FedBy, otherFed, otherFedFields, type FedBySlide } from '@/ui/parts/work/fed-by';
+import { startFields, WhichStart } from '@/ui/parts/work/which-start';
 import { slideWord } from '@/ui/parts/sheet/slide-word';
 import { CutWarnings } from './cut-warnings';
 
 /**
- * A cut that was made otherwise than planned: at another reading, fed by the cross slide, or with no reading taken. What
+ * A cut that was made otherwise than planned: at another reading, fed by the other slide, or with no reading taken. What
  * such a cut would do is said while it is typed.
  */
 export function OwnReading({
@@ -37,30 +38,33 @@ export function OwnReading({
   onRecord: (fields: EntryFields) => Promise<boolean>;
 }) {
   const [fed, setFed] = useState<FedBySlide>('planned');
-  const byCross = fed === 'cross-slide';
+  const [angle, setAngle] = useState('');
+  const [start, setStart] = useState('');
+  const other = otherFed(fed, sheet);
   const { unit } = sheet.lathe.dial.graduation;
-  const { crossSlide } = sheet.words;
-  const read = byCross ? null : parseLength('reading', typed, unit);
+  const read = other !== null ? null : parseLength('reading', typed, unit);
   const near = prediction.next?.dialReading ?? prediction.reading;
   const counted = read?.ok === true ? readingShown(read.value.length.value, sheetShownBy(sheet), near) : null;
   const warnings = counted === null ? [] : warnCut(sheet, prediction, counted);
-  const label = byCross
-    ? `How far the ${crossSlide} stands beyond its zero, on the radius`
-    : `What the ${sheet.feed.as === 'figure' ? 'readout' : slideWord(sheet)} really reads`;
+  const label = other ?? `What the ${slideWord(sheet)} really reads`;
   return (
     <form
       className="grid max-w-2xl grid-cols-[1fr_16rem] gap-x-6 gap-y-4"
       onSubmit={(event) => {
         event.preventDefault();
-        void onRecord(byCross ? { crossSlide: typed } : { reading: typed, warned: warnings.join(' ') }).then(
-          (done) => {
-            if (done) onTyped('');
-          },
-        );
+        void onRecord({
+          ...(other === null
+            ? { reading: typed, warned: warnings.join(' ') }
+            : otherFedFields(fed, typed, angle)),
+          ...startFields(start),
+        }).then((done) => {
+          if (done) onTyped('');
+        });
       }}
     >
       <div className="grid content-start gap-4">
         <FedBy sheet={sheet} chosen={fed} onChoose={setFed} />
+        <WhichStart sheet={sheet} chosen={start} onChoose={setStart} />
         <label className="grid gap-1">
           <span className="label text-ink-soft">{label}</span>
           <span className="flex items-baseline gap-2">
@@ -76,6 +80,7 @@ export function OwnReading({
             <span className="text-2xl text-ink-soft">{unit}</span>
           </span>
         </label>
+        <CompoundAngle fed={fed} value={angle} onChange={setAngle} />
         {counted !== null && (
           <p className="text-xl text-ink-soft">
             That is <span className="figures">{shownOnSheet({ value: counted, unit }, sheet)}</span>,{' '}
@@ -88,10 +93,10 @@ export function OwnReading({
         <CutWarnings codes={warnings} />
         {problem !== null && <Message tone="error">{problem}</Message>}
         <Button type="submit" tone="main" size="bench" className="min-h-20">
-          {byCross ? 'Record this cut' : 'Cut at this reading'}
+          {other === null ? 'Cut at this reading' : 'Record this cut'}
         </Button>
         <div className="flex flex-wrap gap-2">
-          <Button size="bench" onClick={() => void onRecord({ notTaken: 'yes' })}>
+          <Button size="bench" onClick={() => void onRecord({ notTaken: 'yes', ...startFields(start) })}>
             Cut, reading not taken
           </Button>
           {prediction.cuts.length > 0 && (

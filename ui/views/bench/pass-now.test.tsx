@@ -24,14 +24,14 @@ const ready = goodSteps(sheet);
 const work = plannedWork(sheet);
 const accept = () => jest.fn(() => Promise.resolve({ ok: true as const }));
 
-function passNow(contents: EntryContent[], add = accept()) {
-  const entries = recordOf([...ready, ...contents]);
-  const prediction = predict(sheet, entries);
+function passNow(contents: EntryContent[], add = accept(), of = sheet) {
+  const entries = recordOf([...(of === sheet ? ready : goodSteps(of)), ...contents]);
+  const prediction = predict(of, entries);
   render(
     <PassNow
-      sheet={sheet}
+      sheet={of}
       prediction={prediction}
-      advice={adviseOn(sheet, entries, prediction)}
+      advice={adviseOn(of, entries, prediction)}
       add={add}
       onMeasure={jest.fn()}
       onHappened={jest.fn()}
@@ -81,6 +81,17 @@ test('a cut fed by the cross slide, one whose reading was not taken, and another
   await waitFor(() => expect(add).toHaveBeenCalledWith(expect.objectContaining({ notTaken: 'yes' })));
 });
 
+test('where the plan plunges, a cut fed by the compound is told with its angle, as far as it is known', async () => {
+  const add = passNow([], accept(), sheetOf({ 'infeed.way': 'plunge' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Otherwise…' }));
+  fireEvent.click(screen.getByRole('button', { name: 'compound' }));
+  for (const key of ['.', '0', '0', '2']) fireEvent.click(screen.getByRole('button', { name: key }));
+  fireEvent.click(screen.getByRole('button', { name: 'Record this cut' }));
+  await waitFor(() =>
+    expect(add).toHaveBeenCalledWith(expect.objectContaining({ compound: '.002', compoundAngle: '' })),
+  );
+});
+
 test('a pass at no infeed is one touch: where the dial stands, of no row', async () => {
   const add = passNow(work.slice(0, 2));
   fireEvent.click(screen.getByRole('button', { name: 'Otherwise…' }));
@@ -110,6 +121,7 @@ test('after the part was disturbed a pass at no infeed is asked for', () => {
     touched: null,
     value: null,
     uncertainty: null,
+    along: null,
     said: '',
   };
   passNow([...work.slice(0, 1), disturbed]);

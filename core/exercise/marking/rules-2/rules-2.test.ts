@@ -49,6 +49,7 @@ const event = (id: string): EntryContent =>
     touched: null,
     value: null,
     uncertainty: null,
+    along: null,
     said: '',
   }) as EntryContent;
 

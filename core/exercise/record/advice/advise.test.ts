@@ -45,6 +45,15 @@ describe('new zeros in mid-thread', () => {
     expect(planReading).toBeLessThanOrEqual(0.043);
     expect(told.says.size).toBeNull();
   });
+  test.each([
+    ['readout', '0.744', '0.737'],
+    ['readout-zeroed', '0.000', '0.007'],
+  ])('a readout is set to the figure from which its rows count on: %s', (way, figure, next) => {
+    const told = new Told({ starter: 'trip-readout', plan: { 'infeed.way': way } }).begun().toRow(3);
+    told.then({ do: 'event', id: 'tip-broke' });
+    expect(told.says.sentence).toContain(`set the readout to ${figure} there`);
+    expect(told.then({ do: 'zero', by: 'metal', value: 0.001 }).says.reading).toBe(next);
+  });
   test('a disturbed part asks for a pass at no infeed, once', () => {
     const told = begun().toRow(6).then({ do: 'event', id: 'disturbed' });
     expect(told.told).toEqual(['cut', 'pass-at-no-infeed-asked', 0.027]);
@@ -266,6 +275,29 @@ test('what came late from another device is looked over first', () => {
   expect(told.told).toEqual(['blocked', 'late-entries']);
 });
 
+test('two starts: where the zero was lost none goes ahead near its size, for a nut tells it only with all of them', () => {
+  const story = { thread: '3/4-10 UNC-2A (2 starts)', starter: 'until-nut' };
+  const told = new Told({ ...story, plan: { 'proof.evidence.0.kind': 'gauge' } }).begun().toRow(6);
+  told.then({ do: 'zero', by: 'metal' });
+  const depthOf = (start: number) =>
+    told.record.prediction.cuts.findLast(({ entry }) => entry.content.start === start)?.planReading ?? 0;
+  while (told.says.phase === 'cut' || told.says.phase === 'try')
+    if (told.says.phase === 'cut') told.then({ do: 'cut' });
+    else tried(told, 'will-not-start', { stop: told.record.prediction.due?.stop.id });
+  // The gauge is asked for with both as deep, short of the depth for the target by what a hand scatters.
+  expect(told.advice.because).toEqual(['depth-not-known']);
+  expect(depthOf(1)).toBeCloseTo(depthOf(2), 6);
+  expect(told.sheet.radialDepth - depthOf(1)).toBeGreaterThan(0);
+});
+test('two starts: one that went deeper waits for the other before a nut is tried again', () => {
+  const story = { thread: '3/4-10 UNC-2A (2 starts)', starter: 'until-nut' };
+  const told = new Told({ ...story, plan: { 'tool.tip.kind': 'not-measured' } }).begun().toPhase('try');
+  tried(told, 'will-not-start', { stop: told.record.prediction.due?.stop.id });
+  const first = told.record.prediction.cuts.findLast(({ entry }) => entry.content.start === 1)?.reading ?? 0;
+  told.then({ do: 'cut', counted: first + 0.006, start: 2 });
+  expect(told.record.prediction.start).toBe(2);
+  expect(told.says).toMatchObject({ phase: 'cut', because: ['other-start'], start: 1 });
+});
 test('two starts: a start that is measured to size is left, and the other comes as deep before the proof', () => {
   const told = new Told({ thread: '3/4-16 UNF-2A (2 starts)', starter: 'insert' }).begun();
   told.until(({ advice }) => advice.cut?.start === 2);

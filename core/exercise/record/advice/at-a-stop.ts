@@ -7,6 +7,7 @@ import type { Reason } from './advice';
 import { eventData } from '../entry/events';
 import { expectsFor } from './proof-state';
 import { isUnsafeMark } from './safe-marks';
+import { catchUp } from './several-starts';
 import type { Decision, WorkAt } from './work-at';
 
 /** What a look has said no to since the last cut: nothing planned is cut until it is looked at again. */
@@ -43,8 +44,14 @@ const NO: Readonly<Record<string, Reason>> = {
 
 const answersOf = (check: string) => [...(stopData(check)?.answers.map(({ id }) => id) ?? []), 'passed-over'];
 
-export function dueStop({ sheet, prediction: { due } }: WorkAt): Decision | null {
-  return due === null ? null : stopDue(sheet, due);
+export function dueStop(work: WorkAt): Decision | null {
+  const {
+    sheet,
+    prediction: { due },
+  } = work;
+  if (due === null) return null;
+  // A nut or a piece feels the start with the most metal: it says nothing of the others before all are as deep.
+  return (isTrial(due.stop.check) ? catchUp(work) : null) ?? stopDue(sheet, due);
 }
 
 function stopDue(sheet: Sheet, { stop }: StopProgress): Decision {

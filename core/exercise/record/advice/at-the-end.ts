@@ -1,4 +1,3 @@
-import { EVIDENCE_DATA, isTried } from '@/core/measuring/proof/evidence';
 import type { Reason } from './advice';
 import { expectsFor, proofState } from './proof-state';
 import type { Decision, WorkAt } from './work-at';
@@ -7,7 +6,7 @@ import type { Decision, WorkAt } from './work-at';
 export function atTheEnd({ sheet, live, prediction }: WorkAt, reached?: Decision): Decision {
   const because: Reason[] = reached?.because ?? ['rows-cut'];
   const warnings = reached?.warnings ?? [];
-  const { open: opened, notRight } = proofState(sheet, live);
+  const { open: opened, notRight, past } = proofState(sheet, live);
   const [open] = opened;
   if (open !== undefined) {
     const expects = expectsFor(sheet, open, true);
@@ -18,7 +17,6 @@ export function atTheEnd({ sheet, live, prediction }: WorkAt, reached?: Decision
       warnings,
     };
   }
-  const past = notRight.some(({ kind }) => isTried(kind) || EVIDENCE_DATA[kind].recordedAs === 'gauge');
   if (past) return { phase: 'past-saving', because: ['proof-not-right', ...because], warnings };
   const step = prediction.steps.find(
     ({ step: { when }, verdict }) => when === 'after-cutting' && verdict === 'open',

@@ -4,15 +4,13 @@ import { loosenessOf, runsFree } from '@/core/measuring/nut/nut-answer';
 import type { SheetProof } from '../../sheet/sheet';
 import { isKind, type EntryOf } from '../entry/entry';
 import { isDeeper } from '../state/feed';
+import { CLEARLY } from '../state/segment';
 import { depthOfGraduation, further } from './dial-steps';
 import { isNearByPlan } from './next-row';
 import { wantedAnswers } from '../state/stop-progress';
 import { expectsFor, goesAsWanted, tellsSize } from './proof-state';
 import { catchUp } from './several-starts';
 import { cutTo, type Decision, type WorkAt } from './work-at';
-
-/** What is not told by the trial alone: a nut is said to have to start only where the size is so far beyond it; common practice. */
-const CLEARLY = { in: 0.0015, mm: 0.04 } as const;
 
 /**
  * What the last trial of a nut or a piece says to do; null where the next row may be cut as it is. Whatever it let take

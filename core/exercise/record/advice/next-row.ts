@@ -4,7 +4,7 @@ import { isKind } from '../entry/entry';
 import { fedDepth, isDeeper } from '../state/feed';
 import type { Reason } from './advice';
 import { expectsFor, tellsSize } from './proof-state';
-import { catchUp, doneStarts, standsAt, startBehind } from './several-starts';
+import { catchUp, deepestStart, doneStarts, standsAt, startBehind } from './several-starts';
 import { NESTING } from './size-now';
 import { cutTo, type Decision, type WorkAt } from './work-at';
 
@@ -22,8 +22,11 @@ export function nextRow(work: WorkAt): Decision | null {
   const asked = evidence !== null && isAnswered(work, evidence);
   const because: Reason[] = [reasonOf(work)];
   if (next.kind === 'spring' || cuts.length === 0) return cutTo(work, next.dialReading.value, because, row);
-  if (size === null && !asked && evidence !== null && depthIsLost(work)) {
-    if (isNearByPlan(work, next.dialReading.value)) return askFor(work, ['depth-not-known']);
+  if (size === null && !asked && depthIsLost(work) && isNearByPlan(work, next.dialReading.value)) {
+    if (evidence !== null) return askFor(work, ['depth-not-known']);
+    // Nothing can tell the size before the other starts are there too: no start goes ahead of them on a guess.
+    const behind = catchUp(work, deepestStart(work));
+    if (behind !== null) return behind;
   }
   // A start that comes after the others goes as deep as they stand before their rows go on: nothing told their size yet.
   const ahead = next.start === prediction.start ? null : catchUp(work, standsAt(work, next.start));
@@ -31,7 +34,7 @@ export function nextRow(work: WorkAt): Decision | null {
   // One size bounds every start: they are cut from one zero.
   if (deepest !== null && isDeeper(sheet, next.dialReading.value, deepest)) {
     if (!asked && evidence !== null) return askFor(work, ['may-leave-the-limits']);
-    const other = catchUp(work);
+    const other = catchUp(work, deepestStart(work));
     if (other !== null) return other;
     if (isDeeper(sheet, deepest, prediction.reading.value))
       return cutTo(work, deepest, ['as-deep-as-is-safe'], row);
@@ -58,11 +61,23 @@ function isAnswered({ live }: WorkAt, evidence: SheetProof): boolean {
     );
 }
 
-/** What tells the size now: a nut or a gauge says nothing before every start is there. */
+/**
+ * What tells the size now: a nut or a gauge says nothing before every start is there. Where the depth was lost no start is
+ * known to be as deep as another: all of them near their size is enough to be asked.
+ */
 function whatTells(work: WorkAt): SheetProof | null {
   const evidence = tellsSize(work.sheet);
   const alone = evidence !== null && EVIDENCE_DATA[evidence.kind].recordedAs === 'measurement';
-  return alone || startBehind(work) === null ? evidence : null;
+  const all = startBehind(work, deepestStart(work)) === null || (depthIsLost(work) && othersAreNear(work));
+  return alone || all ? evidence : null;
+}
+
+function othersAreNear(work: WorkAt): boolean {
+  const { sheet, prediction } = work;
+  const starts = Array.from({ length: sheet.thread.starts }, (_, index) => index + 1);
+  return starts.every(
+    (start) => start === prediction.next?.start || isNearByPlan(work, standsAt(work, start)),
+  );
 }
 
 function askFor(work: WorkAt, because: Reason[]): Decision {

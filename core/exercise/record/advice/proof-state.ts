@@ -47,21 +47,31 @@ const isAnsweredHere = ({ kind }: SheetProof) => {
   return recordedAs !== 'look' && recordedAs !== 'nothing';
 };
 
-/** Evidence of the proof that has no final answer since the last cut, and evidence whose final answer is not right. */
+/**
+ * Evidence of the proof that has no final answer since the last cut, evidence whose final answer is not right, and whether
+ * one of them says for sure that metal is missing.
+ */
 export function proofState(
   sheet: Sheet,
   live: readonly Entry[],
-): { open: SheetProof[]; notRight: SheetProof[] } {
+): { open: SheetProof[]; notRight: SheetProof[]; past: boolean } {
   const since = live.slice(live.findLastIndex(isKind('pass')) + 1);
   const open: SheetProof[] = [];
   const notRight: SheetProof[] = [];
+  let past = false;
   for (const evidence of sheet.proof.filter(isAnsweredHere)) {
     const final = since.findLast((entry) => answersFinally(evidence, entry));
     if (final === undefined) open.push(evidence);
-    else if (!isRight(sheet, evidence, final)) notRight.push(evidence);
+    else if (!isRight(sheet, evidence, final)) {
+      notRight.push(evidence);
+      past ||= isPast(final);
+    }
   }
-  return { open, notRight };
+  return { open, notRight, past };
 }
+
+/** Only a NO-GO gauge that goes in says so for sure: a nut or a piece that wobbles may be a large one. */
+const isPast = (entry: Entry) => isKind('finding')(entry) && entry.content.answer === 'no-go-enters';
 
 function answersFinally(evidence: SheetProof, entry: Entry): boolean {
   if (isKind('measurement')(entry))

@@ -20,15 +20,17 @@ export function otherStarts(work: WorkAt): Decision | null {
 }
 
 /** With several starts each comes to the same depth before the proof, by its rows as far as they go. */
-export function catchUp(work: WorkAt, to = work.prediction.reading.value): Decision | null {
+export function catchUp(work: WorkAt, depth = work.prediction.reading.value): Decision | null {
   const { sheet, prediction } = work;
+  const to = onGraduation(work, depth);
   const start = startBehind(work, to);
   if (start === null) return null;
   const from = standsAt(work, start);
   const { planAtZero } = prediction.segment;
   const row =
     prediction.passes.find(
-      (each) => each.start === start && isDeeper(sheet, each.dialReading.value - planAtZero, from),
+      (each) =>
+        each.start === start && isDeeper(sheet, onDialNow(sheet, planAtZero, each.dialReading.value), from),
     ) ?? null;
   const wanted =
     row === null
@@ -63,14 +65,25 @@ export function doneStarts({ sheet, live }: WorkAt): Set<number> {
 }
 
 /** A start that is not so deep, and of which nothing says that it is enough; null where all are. */
-export function startBehind(work: WorkAt, to = work.prediction.reading.value): number | null {
+export function startBehind(work: WorkAt, depth = work.prediction.reading.value): number | null {
   const { sheet } = work;
+  const to = onGraduation(work, depth);
   if (sheet.thread.starts === 1) return null;
   const done = doneStarts(work);
   for (let start = 1; start <= sheet.thread.starts; start += 1)
     if (!done.has(start) && isDeeper(sheet, to, standsAt(work, start))) return start;
   return null;
 }
+
+/** A depth that another slide fed lies between two graduations: as near to it as the dial can be set. */
+function onGraduation({ sheet: { lathe } }: WorkAt, figure: number): number {
+  const { value: graduation } = lathe.dial.graduation;
+  return roundTo(Math.round(roundTo(figure / graduation, 6)) * graduation, 6);
+}
+
+/** The figure of the dial to which the deepest start was cut. */
+export const deepestStart = (work: WorkAt): number =>
+  Math.max(...Array.from({ length: work.sheet.thread.starts }, (_, index) => standsAt(work, index + 1)));
 
 /** The figure of the dial to which a start was cut last. */
 export function standsAt(

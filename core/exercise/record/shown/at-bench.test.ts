@@ -1,4 +1,6 @@
 import { cutOf, goodSteps, HANDED_IN, recordOf, sheetOf, stepDone, contextOf } from '@/core/test/record';
+import { Told } from '@/core/test/told';
+import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { chipLook } from './chip-look';
 import { CUT_WARNINGS } from '../entry/cut-warning';
 import { warnCut } from './warn-cut';
@@ -62,6 +64,26 @@ describe('before the cut', () => {
     const largest = sheet.schedule.largestInfeed.value;
     expect(warned(after, stands + largest)).not.toContain('over-largest');
     expect(warned(after, stands + largest + 0.001)).toContain('over-largest');
+  });
+
+  test('on a dial that reads the diameter twice as much is the largest', () => {
+    const lathe = usualLathe('in');
+    const dial = { ...lathe.compound.dial, reads: 'diameter' as const };
+    const wide = sheetOf({}, { ...lathe, compound: { ...lathe.compound, dial } });
+    const entries = recordOf([...goodSteps(wide), ...wide.passes.slice(0, 3).map((row) => cutOf(row))]);
+    const prediction = predict(wide, entries);
+    const most = prediction.reading.value + 2 * wide.schedule.largestInfeed.value;
+    expect(warnCut(wide, prediction, most)).not.toContain('over-largest');
+    expect(warnCut(wide, prediction, most + 0.001)).toContain('over-largest');
+  });
+
+  test('what is told is not warned of where the dial’s zero stands between two graduations', () => {
+    const told = new Told({ plan: { 'infeed.way': 'plunge', 'schedule.school': 'constant-infeed' } });
+    told.begun().toRow(5).then({ do: 'cut', compound: '0.0015', compoundAngle: '30' });
+    for (let row = 0; row < 4 && told.says.phase === 'cut'; row += 1, told.then({ do: 'cut' })) {
+      const { prediction, advice } = told.record;
+      expect(warnCut(told.sheet, prediction, advice.cut?.reading ?? NaN)).toEqual([]);
+    }
   });
 
   test('a whole turn of the dial, which is more than any infeed', () => {

@@ -77,6 +77,26 @@ describe.each([
       0.0005,
     );
   });
+  test('moved as it says, and told so: what is cut on is drawn where it is wanted', () => {
+    if (found.found !== 'saveable') throw new Error(found.found);
+    const { rows: figures, move } = found.plan;
+    const zero = happened('zero-lost', { uncertainty: 0, along: move });
+    const set = stepDone('compound', 60.5);
+    const before = [WRONG, ...rows(sheet, 7), set, zero];
+    const cut = {
+      ...cutOf(sheet.passes[7]!, figures.at(-1)),
+      zero: entriesOf(sheet, ...before).at(-1)!.id,
+      plannedPass: null,
+      allTheSame: true,
+    };
+    const then = entriesOf(sheet, ...before, cut);
+    const after = grooveOfRecord(sheet, then).thread.poses.at(-1)!;
+    expect(after.x - deepest.x).toBeCloseTo(
+      move + Math.sign(deepest.x) * figures.at(-1)! * Math.sin((29.5 * Math.PI) / 180),
+      6,
+    );
+    expect(outside(poses, after, 0.0078)).toBeLessThan(1e-4);
+  });
   test('it is told to the end in words and figures', () => {
     const { title, says } = rescueWords(sheet, found);
     expect(title).toBe('It can still be saved');

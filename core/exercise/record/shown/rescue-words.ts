@@ -1,6 +1,7 @@
 import { formatLength } from '@/core/base/units/format-length';
 import { capital } from '@/core/measuring/gauging/measuring-words';
 import type { Sheet } from '../../sheet/sheet';
+import { zerosAnew } from '../../sheet/zeros-anew';
 import type { RescueFound } from './rescue-of-record';
 
 const NOT_KNOWN = {
@@ -48,8 +49,9 @@ export function rescueWords(sheet: Sheet, rescue: RescueFound): { title: string;
     title: 'It can still be saved',
     says: [
       `Set right what was wrong first${sheet.feed.slide === 'compound' ? `: the ${sheet.words.compound} at the mark of the plan, too` : ''}.`,
-      'Spindle stopped, the drive engaged as for a cut, its slack out: nest the tool in the deepest place of the groove, both zeros there.',
+      `Spindle stopped, the drive engaged as for a cut, its slack out: nest the tool in the deepest place of the groove, ${zerosAnew(sheet)}.`,
       ...moveWords(sheet, rescue, length),
+      `Say so under “Something happened…”: zeros taken anew${movedWords(rescue, length)}.`,
       rows === ''
         ? 'Nothing deeper is to be cut: prove it as it is.'
         : `${flankWords(rescue)} ${capital(feeds)} to ${rows} ${dial.graduation.unit}${toTarget ? '' : '; that is the limit, not the target: nothing is left after it'}. Measure before the last one.`,
@@ -59,20 +61,30 @@ export function rescueWords(sheet: Sheet, rescue: RescueFound): { title: string;
   };
 }
 
+/** As it is recorded beside the new zeros; nothing where it stays in its groove. */
+function movedWords(
+  { plan: { move } }: Extract<RescueFound, { found: 'saveable' }>,
+  length: (value: number) => string,
+): string {
+  return move === 0 ? '' : `, moved along the axis by ${length(move)} toward the ${endOf(move)}`;
+}
+
+const endOf = (move: number) => (move > 0 ? 'headstock' : 'tailstock');
+
 function moveWords(
   sheet: Sheet,
   { plan: { move, slides } }: Extract<RescueFound, { found: 'saveable' }>,
   length: (value: number) => string,
 ): string[] {
   if (move === 0) return ['It stays in this groove: nothing is moved along the axis.'];
-  const to = move > 0 ? 'headstock' : 'tailstock';
+  const to = endOf(move);
   const {
     words,
     lathe: { dial },
   } = sheet;
   if (slides === null)
     return [
-      `Move the tool ${length(move)} toward the ${to} by the ${words.compound}, set along the bed, and end so that its slack is out that way. Zero anew there.`,
+      `Move the tool ${length(move)} toward the ${to} by the ${words.compound}, set along the bed, and end so that its slack is out that way. Then ${zerosAnew(sheet)} again.`,
     ];
   const figure = (value: number) =>
     `${formatLength({ value: Math.abs(value), unit: dial.graduation.unit })} ${dial.graduation.unit}`;

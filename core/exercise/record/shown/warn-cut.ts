@@ -14,15 +14,18 @@ export function warnCut(sheet: Sheet, prediction: Prediction, reading: number): 
   const { dial } = sheet.lathe;
   const stands = prediction.reading.value;
   const infeed = reading - stands;
-  const { unit } = dial.graduation;
-  const largest = lengthIn(sheet.schedule.largestInfeed, unit);
+  const { unit, value: graduation } = dial.graduation;
+  const largest = lengthIn(sheet.schedule.largestInfeed, unit) * (dial.reads === 'diameter' ? 2 : 1);
   const turn = lengthIn(dial.perTurn, unit);
   // What its row says where it is cut as planned; from elsewhere it may be more.
   const ofRow = passes.find(({ n }) => n === next?.n)?.dialInfeed.value ?? 0;
+  // As it is told it may be a graduation more: what a dial zeroed elsewhere rounds.
+  const asTold = next !== null && Math.abs(reading - next.dialReading.value) < SLACK;
+  const most = Math.max(largest, ofRow) + (asTold ? graduation : 0);
   const warnings: CutWarning[] = [];
   if (infeed < -SLACK) warnings.push('backwards');
   if (sheet.feed.as === 'turns' && infeed >= turn - SLACK) warnings.push('whole-turn');
-  else if (infeed > largest + SLACK && infeed > ofRow + SLACK) warnings.push('over-largest');
+  else if (infeed > most + SLACK) warnings.push('over-largest');
   if (next !== null) {
     const reached = passes.filter(
       ({ n, dialReading }) => n >= next.n && dialReading.value <= reading + SLACK,

@@ -2,6 +2,7 @@ import { compoundFeedFor } from '@/core/thread/compound/compound';
 import { cutCaseOf } from '@/core/cutting/cut/cut-feeds';
 import { cutOn, uncut, type CutThread } from '@/core/cutting/cut/cut-thread';
 import { poseOf, type Pose } from '@/core/thread/geometry/pose';
+import { onDialNow } from '../../sheet/on-dial-now';
 import { sheetFrame, sheetGroove, tipOfSize } from '../../sheet/sheet-geometry';
 import type { Sheet, SheetPass } from '../../sheet/sheet';
 import { lengthIn } from '@/core/base/units/length';
@@ -9,7 +10,7 @@ import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { angleAsSet, foundIn, isOfCompound, sheetAtAngle, toldOf } from './compound-as-set';
-import { asFed, dialTravel, fedDepth, figureAtDepth, stopAt } from './feed';
+import { asFed, compoundFigure, dialTravel, fedDepth, figureAtDepth, stopAt } from './feed';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -202,7 +203,7 @@ function afterHappened(fold: Fold, entry: EntryOf<'event'>): Fold {
     segment,
     readings,
     deepest: readings,
-    zeroX: fold.lastX,
+    zeroX: fold.lastX + (entry.content.along ?? 0),
     stopReading: null,
     triedReading: null,
   };
@@ -225,7 +226,7 @@ function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
   const infeed = nut?.reckoning.nextInfeed ?? null;
   return {
     ...fold,
-    segment: narrowedBy(fold.segment, stands, nut, fold.tipKnown),
+    segment: narrowedBy(sheet, fold.segment, stands, nut, fold.tipKnown),
     triedReading: fold.cuts.length === 0 || infeed === null ? null : stopAt(sheet, stands.reading, infeed),
   };
 }
@@ -233,12 +234,60 @@ function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
 /** Beyond it no figure is one of a cut: the deepest thread needs less than one. */
 const DEEPEST_PITCHES = 8;
 
-function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
+function afterCut(sheet: Sheet, before: Fold, entry: EntryOf<'pass'>): Fold {
+  const { compound } = entry.content;
+  return afterFeed(sheet, compound === null ? before : fedByCompound(sheet, before, compound), entry);
+}
+
+/**
+ * The compound was fed although the plan plunges: the tool stands deeper, and further along, at the same figure of the
+ * dial. Where nobody knows its angle, the depth is lost until it is measured or tried.
+ */
+function fedByCompound(
+  sheet: Sheet,
+  fold: Fold,
+  { fed, angleDeg }: NonNullable<EntryOf<'pass'>['content']['compound']>,
+): Fold {
+  const { segment, stopReading, triedReading } = fold;
+  if (angleDeg === null)
+    return { ...fold, segment: { ...segment, depthAtZero: null, anchor: null, found: null } };
+  const figure = compoundFigure(sheet, { fed, angleDeg });
+  const depth = fedDepth(sheet, figure);
+  const back = (at: number | null) => (at === null ? null : roundTo(at - figure, 7));
+  const allBack = (readings: ReadonlyMap<number, number>) =>
+    new Map([...readings].map(([start, at]) => [start, roundTo(at - figure, 7)]));
+  const anchorBack = (of: Segment['anchor']) => of && { ...of, fed: of.fed - depth };
+  const { unit } = sheet.lathe.dial.graduation;
+  const { x } = poseOf({
+    compound: lengthIn({ value: fed, unit }, sheet.thread.unit),
+    compoundAngleDeg: angleDeg,
+    fed: sheetFrame(sheet).fed,
+    crossSlide: 0,
+    start: 0,
+  });
+  return {
+    ...fold,
+    segment: {
+      ...segment,
+      planAtZero: roundTo(segment.planAtZero + figure, 7),
+      depthAtZero: segment.depthAtZero === null ? null : segment.depthAtZero + depth,
+      anchor: anchorBack(segment.anchor),
+      found: anchorBack(segment.found),
+    },
+    readings: allBack(fold.readings),
+    deepest: allBack(fold.deepest),
+    stopReading: back(stopReading),
+    triedReading: back(triedReading),
+    zeroX: fold.zeroX + x,
+  };
+}
+
+function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   const { segment, readings, passes, workDiameter, stopReading, triedReading, tipKnown } = fold;
   const { plannedPass, start } = entry.content;
   const row = passes.find(({ n }) => n === plannedPass) ?? null;
   const before = readingIn(readings, segment, start);
-  const ofRow = row === null || row.start !== start ? before : row.dialReading.value - segment.planAtZero;
+  const ofRow = row === null || row.start !== start ? before : rowFigure(sheet, segment, row);
   const readingTaken = entry.content.reading !== null;
   const reading = readingTaken ? asFed(sheet, entry.content) : Math.max(before, ofRow);
   const infeed = roundTo(reading - before, 7);
@@ -291,6 +340,13 @@ function afterCut(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     thread,
     lastX,
   };
+}
+
+/** Where a row stands on the dial: on a graduation, as it is told. */
+function rowFigure(sheet: Sheet, { planAtZero }: Segment, { dialReading }: SheetPass): number {
+  return sheet.reckoned === 'as-planned'
+    ? dialReading.value - planAtZero
+    : onDialNow(sheet, planAtZero, dialReading.value);
 }
 
 /** Whether it is the answer of a GO and NO-GO gauge. */

@@ -25,6 +25,15 @@ export function asFed(sheet: Sheet, { reading, crossSlide }: EntryOf<'pass'>['co
   return roundTo(dial + (sheet.lathe.dial.reads === 'diameter' ? 2 * travel : travel), 7);
 }
 
+/** What the compound fed beside the slide of the plan, as a figure of the plan's dial: what it takes along the axis is none. */
+export function compoundFigure(
+  { lathe: { dial } }: Sheet,
+  { fed, angleDeg }: { fed: number; angleDeg: number },
+): number {
+  const radial = radialDepthOf(fed, angleDeg);
+  return roundTo(dial.reads === 'diameter' ? 2 * radial : radial, 7);
+}
+
 /** Whether one figure is deeper than another as this dial can tell them apart. */
 export function isDeeper({ lathe: { dial } }: Sheet, figure: number, than: number): boolean {
   return figure - than > dial.graduation.value / 2 - 1e-9;

@@ -316,6 +316,7 @@ describe('stored entries', () => {
       drive: null,
       mark: null,
       crossSlide: null,
+      compound: null,
       allTheSame: false,
       told: null,
     });

@@ -143,6 +143,7 @@ export function settledBy(
  * nothing was foretold, a nut that says both ends does.
  */
 export function narrowedBy(
+  sheet: Sheet,
   segment: Segment,
   { cut, fed, size }: Standing,
   nut: { reckoning: NutReckoning } | null,
@@ -154,9 +155,25 @@ export function narrowedBy(
   const sure = segment.depthAtZero !== null && segment.uncertainty === 0 && segment.foretells && tipKnown;
   const min = Math.max(pitchDiameter.min ?? -Infinity, size?.min ?? -Infinity);
   const max = Math.min(pitchDiameter.max ?? Infinity, size?.max ?? Infinity);
-  if (!Number.isFinite(min) || !Number.isFinite(max) || min > max) return segment;
+  if (!Number.isFinite(min) || !Number.isFinite(max)) return segment;
+  if (min > max) return atTheEdge(sheet, segment, { fed, size, cut }, { min, max });
   const found = { fed, size: { min, max }, cut };
   return sure ? { ...segment, found } : { ...segment, anchor: found, found, foretells: true };
+}
+
+/** A size that is foretold is wrong by so much before a nut against it is looked at; common practice. */
+export const CLEARLY = { in: 0.0015, mm: 0.04 } as const;
+
+/** The nut says a little more metal, or less, than is foretold: as near to it as the foretold goes. */
+function atTheEdge(
+  { thread: { unit }, reckoned }: Sheet,
+  segment: Segment,
+  { fed, size, cut }: { fed: number; size: Band | null; cut: string },
+  { min, max }: Band,
+): Segment {
+  if (reckoned === 'as-planned' || size === null || min - max > CLEARLY[unit]) return segment;
+  const edge = max === size.max ? max : min;
+  return { ...segment, found: { fed, size: { min: edge, max: edge }, cut } };
 }
 
 /**

@@ -61,6 +61,7 @@ export function cutsMade(
             : roundTo(atZero + (at.reading - atZero) * zeros.shareOfFeed(live, at.entry), 7);
       else {
         standing.clear();
+        atZero = 0;
         [stopReading, triedReading] = [null, null];
       }
     }
@@ -74,7 +75,10 @@ export function cutsMade(
       triedReading = at === undefined || infeed === null ? null : stopAt(sheet, at.reading, infeed);
     }
     if (!isKind('pass')(entry)) continue;
-    const { plannedPass, start } = entry.content;
+    const { plannedPass, start, compound } = entry.content;
+    // Fed by the compound, the tool stands deeper at the same figure from there on.
+    if (compound !== null && compound.angleDeg !== null)
+      atZero = roundTo(atZero + compoundFigure(sheet, compound.fed, compound.angleDeg), 7);
     const row = passes.find(({ n }) => n === plannedPass) ?? null;
     const before = standing.get(start) ?? atTouchOff;
     const readingTaken = entry.content.reading !== null;
@@ -93,6 +97,12 @@ function asFed({ lathe, feed }: Sheet, { reading, crossSlide }: EntryOf<'pass'>[
   if (crossSlide === null) return dial;
   const travel = compoundFeedFor(crossSlide, feed.angleDeg);
   return roundTo(dial + (lathe.dial.reads === 'diameter' ? 2 * travel : travel), 7);
+}
+
+/** What the compound fed straight in, as a figure of the plan's dial. */
+function compoundFigure({ lathe }: Sheet, fed: number, angleDeg: number): number {
+  const radial = fed * Math.cos((angleDeg * Math.PI) / 180);
+  return lathe.dial.reads === 'diameter' ? 2 * radial : radial;
 }
 
 /** The reading at which a remaining feed is used up, on a whole graduation. */

@@ -1,9 +1,10 @@
 import { maybeFigure, maybeWords, maybeYesNo, named, part, words } from '@/core/base/documents/parts';
-import { bad, good } from '@/core/base/errors/field-issue';
+import { bad, good, type Result } from '@/core/base/errors/field-issue';
 import { formatLength } from '@/core/base/units/format-length';
 import { parseFigures, parseLength } from '@/core/base/units/parse-length';
 import { saidText } from '@/core/base/documents/visible-text';
-import type { EntryKind } from '../entry-kind';
+import type { Sheet } from '../../../sheet/sheet';
+import type { EntryFields, EntryKind } from '../entry-kind';
 import { EVENTS, eventData, type EventId } from '../events';
 import { kindOf } from '../kind-of';
 
@@ -18,13 +19,18 @@ export interface EventContent {
   value: number | null;
   /** Of zeros taken anew in the groove: how far the depth may be off, in the thread's unit; null: not known at all. */
   uncertainty: number | null;
+  /**
+   * Of zeros taken anew: how far the tool was moved along the axis since it was nested, in the thread's unit, toward the
+   * headstock positive; null: it stands in its groove.
+   */
+  along: number | null;
   said: string;
 }
 
 /** Something happened that the cycle does not foresee; its consequences follow from `EVENTS`. */
 export const eventKind: EntryKind<'event', EventContent> = {
   kind: 'event',
-  format: 3,
+  format: 4,
   schema: part({
     kind: kindOf('event'),
     event: named(EVENTS.map(({ id }) => id)),
@@ -32,8 +38,10 @@ export const eventKind: EntryKind<'event', EventContent> = {
     touched: maybeYesNo(),
     value: maybeFigure(),
     uncertainty: maybeFigure(0, 10),
+    along: maybeFigure(-100, 100),
     said: words(500),
   }),
+  lifts: { 3: (older) => ({ ...older, along: null }) },
   writtenBy: ['student', 'instructor', 'helper'],
   ofWork: true,
   goesOn: true,
@@ -69,6 +77,8 @@ export const eventKind: EntryKind<'event', EventContent> = {
     const off = (fields.uncertainty ?? '').trim();
     const uncertainty = off === '' ? null : parseLength('uncertainty', off, unit);
     if (uncertainty !== null && !uncertainty.ok) return uncertainty;
+    const along = data.effect === 'new-zero' ? alongOf(fields, sheet) : good(null);
+    if (!along.ok) return along;
     const said = saidText(fields.said ?? '');
     if (said.length > 500) return bad('said', 'too-long', 'At most 500 characters.');
     return good({
@@ -78,6 +88,7 @@ export const eventKind: EntryKind<'event', EventContent> = {
       touched: data.asks === undefined ? null : fields.touched === 'yes',
       value,
       uncertainty: uncertainty === null ? null : uncertainty.value.length.value,
+      along: along.value,
       said,
     });
   },
@@ -91,7 +102,7 @@ export const eventKind: EntryKind<'event', EventContent> = {
       ? { field: 'value', code: 'required', message: `Type the ${data.value}.` }
       : null;
   },
-  words: ({ event, stepId, touched, value, said }, sheet) => {
+  words: ({ event, stepId, touched, value, along, said }, sheet) => {
     const data = eventData(event);
     const step = sheet.steps.find(({ id }) => id === stepId);
     const { unit } = sheet.thread;
@@ -109,8 +120,29 @@ export const eventKind: EntryKind<'event', EventContent> = {
         ...(step === undefined ? [] : [step.title]),
         ...figure,
         ...(touched === null ? [] : [touched ? 'the tool touched' : 'nothing touched']),
+        ...(along === null ? [] : [alongWords(sheet, along)]),
         ...(said === '' ? [] : [said]),
       ].join(', '),
     };
   },
 };
+
+/** How far, and to which side, the tool was moved along the axis after it was nested; more than a lead has no meaning. */
+function alongOf(fields: EntryFields, { thread: { unit, lead } }: Sheet): Result<number | null> {
+  const typed = (fields.along ?? '').trim();
+  if (typed === '') return good(null);
+  const read = parseLength('along', typed, unit);
+  if (!read.ok) return read;
+  const { value } = read.value.length;
+  const most = formatLength({ value: lead, unit });
+  if (value < 0 || value > lead)
+    return bad('along', 'out-of-range', `Type how far it was moved, at most the lead, ${most} ${unit}.`);
+  if (fields.alongTo !== 'headstock' && fields.alongTo !== 'tailstock')
+    return bad('alongTo', 'required', 'Say to which side it was moved.');
+  return good(value === 0 ? null : fields.alongTo === 'headstock' ? value : -value);
+}
+
+function alongWords({ thread: { unit } }: Sheet, along: number): string {
+  const by = formatLength({ value: Math.abs(along), unit });
+  return `moved along by ${by} ${unit} toward the ${along > 0 ? 'headstock' : 'tailstock'}`;
+}

@@ -1,5 +1,6 @@
 import { UNKNOWN } from '@/core/base/documents/unknown';
 import {
+  figure,
   listOf,
   maybeFigure,
   maybeNamed,
@@ -16,7 +17,9 @@ import { readingShown } from '@/core/machine/lathe/shown-reading';
 import { shownOnSheet, sheetShownBy } from '../../../sheet/shown-on-sheet';
 import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/drives';
 import { formatLength } from '@/core/base/units/format-length';
-import { parseLength } from '@/core/base/units/parse-length';
+import { lengthIn } from '@/core/base/units/length';
+import { parseFigures, parseLength } from '@/core/base/units/parse-length';
+import { roundTo } from '@/core/base/units/round';
 import { toMend } from '../block';
 import type { EntryFields, EntryKind, ReadingContext } from '../entry-kind';
 import { onDialNow } from '../../../sheet/on-dial-now';
@@ -38,6 +41,11 @@ export interface PassContent {
    * radial, in the dial's unit; null: at its zero, as planned.
    */
   crossSlide: number | null;
+  /**
+   * How far the compound was fed for this cut, where the plan plunges: in the dial's unit, along the compound, which stands
+   * at an angle counted from the cross slide's axis (null: not known); null: it was not fed.
+   */
+  compound: { fed: number; angleDeg: number | null } | null;
   /** What its zero means: `touch-off`, or the entry by which the zeros were taken anew. */
   zero: string;
   asPlanned: boolean;
@@ -56,13 +64,14 @@ export interface PassContent {
 /** A pass was cut. One touch asserts its reading and nothing else. */
 export const passKind: EntryKind<'pass', PassContent> = {
   kind: 'pass',
-  format: 3,
+  format: 4,
   schema: part({
     kind: kindOf('pass'),
     plannedPass: maybeWhole(1, 8000),
     start: whole(1, 20),
     reading: maybeFigure(-100, 1000),
     crossSlide: maybeFigure(0, 100),
+    compound: maybePart({ fed: figure(0, 100), angleDeg: maybeFigure(0, 90) }),
     zero: words(40).min(1),
     asPlanned: yesNo(),
     rows: maybeWords(36),
@@ -79,6 +88,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
   lifts: {
     1: (older) => ({ ...older, start: 1, zero: 'touch-off', rows: null, told: null }),
     2: (older) => ({ ...older, drive: null, mark: null, crossSlide: null, allTheSame: false }),
+    3: (older) => ({ ...older, compound: null }),
   },
   writtenBy: ['student', 'instructor'],
   ofWork: true,
@@ -91,9 +101,14 @@ export const passKind: EntryKind<'pass', PassContent> = {
   read: (fields, context) => {
     const { prediction, sheet } = context;
     const { passes, next, remaining, blocks } = prediction;
-    const planned = passes.find(({ n }) => String(n) === fields.plannedPass) ?? null;
-    if (planned === null && fields.plannedPass !== '')
+    const named = passes.find(({ n }) => String(n) === fields.plannedPass) ?? null;
+    if (named === null && fields.plannedPass !== '')
       return bad('plannedPass', 'unreadable', 'There is no such pass in this plan.');
+    const said = Number(fields.start) || null;
+    if (said !== null && !(Number.isInteger(said) && said >= 1 && said <= sheet.thread.starts))
+      return bad('start', 'out-of-range', `This thread has starts 1 to ${sheet.thread.starts}.`);
+    // Another start than the row's was cut: then it is no cut of that row.
+    const planned = said !== null && named !== null && named.start !== said ? null : named;
     // A row stands on the dial as it is zeroed now.
     const asked = planned === null ? null : rowOnDial(sheet, planned, prediction);
     const allTheSame = fields.allTheSame === 'yes';
@@ -104,7 +119,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
         'Something stands in the way of the cut: mend it, or cut all the same.',
       );
     const driven = drivenBy(fields.drive, planned?.drive ?? null, context);
-    const start = planned?.start ?? (Number(fields.start) || prediction.start);
+    const start = planned?.start ?? said ?? prediction.start;
     // What the page said of this very reading before it was cut.
     const warned = (fields.warned ?? '').split(' ').filter(isCutWarning);
     const content: PassContent = {
@@ -113,6 +128,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
       start,
       reading: asked,
       crossSlide: null,
+      compound: null,
       zero: prediction.segment.zero,
       asPlanned: planned !== null,
       rows: prediction.rowsOf,
@@ -129,6 +145,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
     };
     if (fields.notTaken === 'yes') return good({ ...content, reading: null, asPlanned: false });
     if ((fields.crossSlide ?? '').trim() !== '') return byCrossSlide(fields, content, context);
+    if ((fields.compound ?? '').trim() !== '') return byCompound(fields, content, context);
     const { unit } = sheet.lathe.dial.graduation;
     const figure = ownFigure(fields, sheet, prediction);
     if (figure === null)
@@ -162,7 +179,10 @@ export const passKind: EntryKind<'pass', PassContent> = {
     asPlanned && (plannedPass === null || reading === null)
       ? { field: 'asPlanned', code: 'conflict', message: 'A pass as planned has its row and its reading.' }
       : null,
-  words: ({ plannedPass, start, reading, asPlanned, crossSlide, drive, mark, allTheSame }, sheet) => {
+  words: (
+    { plannedPass, start, reading, asPlanned, crossSlide, compound, drive, mark, allTheSame },
+    sheet,
+  ) => {
     const { unit } = sheet.lathe.dial.graduation;
     const several = sheet.thread.starts > 1 ? `start ${start}, ` : '';
     const shown =
@@ -180,6 +200,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
           : [
               `${sheet.words.crossSlide} ${formatLength({ value: crossSlide, unit })} ${unit} beyond its zero`,
             ]),
+        ...(compound === null ? [] : [compoundFed(sheet, compound)]),
         ...(other ? [String(name)] : []),
         ...(mark === null ? [] : [`dial mark ${mark}`]),
         ...(allTheSame ? ['cut all the same'] : []),
@@ -247,4 +268,42 @@ function byCrossSlide(
       `Type how far the ${sheet.words.crossSlide} stood beyond its zero, on the radius: at most ${formatLength({ value: most, unit })} ${unit}.`,
     );
   return good({ ...content, reading: prediction.reading.value, crossSlide: value, asPlanned: false });
+}
+
+/** Fed by the compound, where the plan plunges: how far for this cut, and at which angle it stands. */
+function byCompound(
+  { compound = '', compoundAngle = '' }: Readonly<Record<string, string>>,
+  content: PassContent,
+  { prediction, sheet }: ReadingContext,
+): Result<PassContent> {
+  if (sheet.feed.slide === 'compound')
+    return bad('compound', 'conflict', 'The compound feeds here as planned: type its reading.');
+  const { unit } = sheet.lathe.dial.graduation;
+  const typed = parseLength('compound', compound, unit);
+  if (!typed.ok) return typed;
+  const fed = typed.value.length.value;
+  const most = roundTo(lengthIn({ value: sheet.thread.pitch, unit: sheet.thread.unit }, unit), 4);
+  if (fed <= 0 || fed > most)
+    return bad(
+      'compound',
+      'out-of-range',
+      `Type how far the ${sheet.words.compound} was fed for this cut: at most ${formatLength({ value: most, unit })} ${unit}.`,
+    );
+  const angle = compoundAngle.trim() === '' ? null : parseFigures('compoundAngle', compoundAngle);
+  if (angle !== null && !angle.ok) return angle;
+  const angleDeg = angle === null ? null : angle.value;
+  if (angleDeg !== null && (angleDeg < 0 || angleDeg > 90))
+    return bad('compoundAngle', 'out-of-range', 'Type 0 to 90°, or leave it empty where nobody looked.');
+  return good({
+    ...content,
+    reading: prediction.reading.value,
+    compound: { fed, angleDeg },
+    asPlanned: false,
+  });
+}
+
+function compoundFed(sheet: Sheet, { fed, angleDeg }: NonNullable<PassContent['compound']>): string {
+  const { unit } = sheet.lathe.dial.graduation;
+  const at = angleDeg === null ? 'at an angle that is not known' : `at ${angleDeg}°`;
+  return `${sheet.words.compound} fed ${formatLength({ value: fed, unit })} ${unit} ${at}`;
 }
