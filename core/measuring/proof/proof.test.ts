@@ -72,6 +72,12 @@ test('every kind of evidence says its strength and what it gives', () => {
   ]);
 });
 
+test('a sample set beside the part is no mate: it is answered with yes or no, and tells no size', () => {
+  expect(EVIDENCE_DATA['sample-beside']).toMatchObject({ recordedAs: 'yes-no', strength: 'hint' });
+  // What older plans called so is read and judged as it was, and not offered any more.
+  expect(EVIDENCE_DATA.sample).toMatchObject({ recordedAs: 'trial', offered: false });
+});
+
 test('a form names the evidence: known ones as they are, a later release’s as unknown, anything else as wires', () => {
   for (const kind of EVIDENCE_KINDS) expect(evidenceKindOf(kind)).toBe(kind);
   expect(evidenceKindOf('unknown')).toBe('unknown');

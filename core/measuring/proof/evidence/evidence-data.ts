@@ -13,6 +13,8 @@ export interface EvidenceData {
   name: (side: Side) => string;
   recordedAs: RecordedAs;
   strength: Strength;
+  /** False: read and judged for ever, and not offered any more. */
+  offered?: false;
   /** Kinds of gauges of the shop's book with which it is taken; none: nothing of the book. */
   gauges?: (side: Side) => readonly GaugeKind[];
   /** What it gives, in a sentence. */

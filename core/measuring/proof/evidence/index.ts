@@ -7,6 +7,7 @@ import { masterEvidence } from './master';
 import { nutEvidence } from './nut';
 import { mateEvidence } from './mate';
 import { sampleEvidence } from './sample';
+import { sampleBesideEvidence } from './sample-beside';
 import { crestFlatEvidence } from './crest-flat';
 import { depthEvidence } from './depth';
 import { lookEvidence } from './look';
@@ -27,6 +28,7 @@ const LIST = [
   nutEvidence,
   mateEvidence,
   sampleEvidence,
+  sampleBesideEvidence,
   crestFlatEvidence,
   depthEvidence,
   lookEvidence,

@@ -5,5 +5,7 @@ export const sampleEvidence = {
   name: () => 'Like the sample',
   recordedAs: 'trial',
   strength: 'weak',
+  // A sample is set beside the part, it does not go on: that is the evidence beside this one.
+  offered: false,
   gives: () => 'As near as the sample was made.',
 } as const satisfies EvidenceData;

@@ -1,7 +1,7 @@
 import type { ChoiceOption } from '@/ui/kit/choice';
 import type { Clearing, ClearOrder, InfeedWay, Level, WorkEnd } from '@/core/machine/technique/choices';
 import { type Drive, DRIVE_DATA } from '@/core/machine/technique/drives';
-import { EVIDENCE_DATA, EVIDENCE_KINDS } from '@/core/measuring/proof/evidence';
+import { EVIDENCE_DATA, EVIDENCE_KINDS, type EvidenceKind } from '@/core/measuring/proof/evidence';
 import type { School } from '@/core/exercise/plan/read/read-schedule';
 import type { Side } from '@/core/thread/standards/thread';
 import { STOPS } from '@/core/machine/stops/stops';
@@ -58,7 +58,11 @@ export const SCHOOL_TEXTS: Record<School, string> = {
 export const optionsOf = <V extends string>(values: readonly V[], texts: Record<V, string>): ChoiceOption[] =>
   values.map((value) => ({ value, text: texts[value] }));
 
-export const evidenceOptions = (side: Side): ChoiceOption[] =>
-  EVIDENCE_KINDS.map((kind) => ({ value: kind, text: EVIDENCE_DATA[kind].name(side) }));
+/** What may prove a thread; what a plan has from earlier, and is offered no more, stays. */
+export const evidenceOptions = (side: Side, chosen: EvidenceKind): ChoiceOption[] =>
+  EVIDENCE_KINDS.filter((kind) => kind === chosen || EVIDENCE_DATA[kind].offered !== false).map((kind) => ({
+    value: kind,
+    text: EVIDENCE_DATA[kind].name(side),
+  }));
 
 export const STOP_OPTIONS: ChoiceOption[] = STOPS.map(({ id, name }) => ({ value: id, text: name }));

@@ -35,7 +35,10 @@ export function ProofFields() {
               <PlanSelect
                 field={`proof.evidence.${index}.kind`}
                 label={rows.length === 1 ? 'Proved by' : `Proof ${index + 1}`}
-                options={evidenceOptions(read.evaluation.thread?.side ?? 'external')}
+                options={evidenceOptions(
+                  read.evaluation.thread?.side ?? 'external',
+                  evidenceKindOf(row.kind),
+                )}
               />
             </div>
             {rows.length > 1 && (
