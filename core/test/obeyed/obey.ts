@@ -209,8 +209,7 @@ class Played {
   }
 
   /** A plan that plunges, and a graduation fed by the compound: the dial stands where it stood. */
-  #byCompound({ deepest }: Said): boolean {
-    const start = this.hand.lastStart;
+  #byCompound({ deepest, start }: Said): boolean {
     const stands = this.#stands.get(start);
     const { slide, unit, reads, graduation } = this.sheet.feed;
     const angleDeg = [0, 29.5, 60][Math.floor(this.random() * 3)] ?? 0;

@@ -8,6 +8,7 @@ import { isKind, liveEntries, type Entry } from '@/core/exercise/record/entry/en
 import { sizeByCrestFlat } from '@/core/exercise/record/state/crest-of-record';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { Sheet, SheetProof } from '@/core/exercise/sheet/sheet';
+import { beforeProof } from '@/core/exercise/record/shown/before-proof';
 import { isTrial } from '@/core/machine/stops/stops';
 import { Button } from '@/ui/kit/button';
 import { Field } from '@/ui/kit/field';
@@ -19,6 +20,7 @@ import { AnswerButtons } from './answer-buttons';
 import { MeasurePanel } from './measure-panel';
 import { ImpliedSays } from './implied-says';
 import { NutSays } from './nut-says';
+import { Steps } from './stop-panel';
 import { TrialForm } from './trial-form';
 import type { AttemptRecord } from './use-record';
 
@@ -72,6 +74,7 @@ export function ProvePanel({
               {evidence.gauge === null ? '' : `${evidence.gauge}. `}Strength: {evidence.strength}.
             </p>
             <Found sheet={sheet} evidence={evidence} entries={entries} />
+            {asksFinally(advice) && <Steps steps={beforeProof(sheet, evidence)} />}
             {recordedAs === 'trial' && (
               <>
                 {prediction.nut?.evidenceId === evidence.id && (

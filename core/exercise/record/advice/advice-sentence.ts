@@ -62,7 +62,7 @@ function markWords({ feed, compound, words, steps }: Sheet): string {
 
 /** What a page is headed by where no cut is advised. */
 export function adviceTitle({ phase, because }: Advice): string {
-  return phase === 'proven' && !because.includes('all-proven') ? 'Not proved right' : TITLES[phase];
+  return because.includes('proof-not-right') && phase !== 'past-saving' ? 'Not proved right' : TITLES[phase];
 }
 
 /** A reason in words. */
@@ -135,6 +135,7 @@ const WHY: Readonly<Record<Reason, string>> = {
   'by-gauge': 'GO still stops',
   'other-start': 'as deep as the other starts',
   'as-deep-as-is-safe': 'no deeper as long as the size is not known better',
+  'angle-not-known': 'the slide’s angle is not known: read it by a protractor, and look at both flanks',
   'stop-due': 'it is due now',
   'used-up': 'a cut was made since the last answer',
   'crest-not-measured': 'a large or burred crest holds it too',
@@ -159,7 +160,7 @@ const WHY: Readonly<Record<Reason, string>> = {
   'past-the-limit': 'it is past the limit, and nothing brings metal back',
   'rows-cut': 'all rows are cut',
   'evidence-open': 'it is not proved yet',
-  'after-step': 'the thread is done',
+  'after-step': 'nothing more is cut',
   'all-proven': 'all is proved',
   'proof-not-right': 'its proof does not say that it is right',
   'handed-in': 'it is handed in',

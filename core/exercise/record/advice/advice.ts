@@ -46,6 +46,7 @@ export const REASONS = [
   'by-gauge',
   'other-start',
   'as-deep-as-is-safe',
+  'angle-not-known',
   // what is asked
   'stop-due',
   'used-up',

@@ -1,3 +1,4 @@
+import { adviceTitle } from './advice-sentence';
 import { overWires } from '@/core/measuring/gauging/three-wires';
 import { Told } from '@/core/test/told';
 import { sheetWires } from '../../sheet/sheet-geometry';
@@ -115,6 +116,14 @@ describe('a nut', () => {
     const told = tried(near(), 'free');
     expect(told.told).toEqual(['enough', 'runs-free']);
     expect(tried(told, 'free', { final: true }).told).toEqual(['after', 'after-step']);
+  });
+  test('that wobbles alone calls nothing past saving: it is handed in as not proved right', () => {
+    const told = nutPlan('2B').toPhase('try');
+    tried(told, 'wobbles');
+    tried(told, 'wobbles', { final: true, crest: 0.7438 });
+    expect(told.advice).toMatchObject({ phase: 'after', because: ['after-step', 'proof-not-right'] });
+    expect(adviceTitle(told.advice)).toBe('Not proved right');
+    expect(told.then({ do: 'after' }).told).toEqual(['proven', 'proof-not-right']);
   });
   test('that does not start yet is the normal course: the row stands', () => {
     const told = near();
@@ -269,6 +278,21 @@ describe('a GO and NO-GO gauge', () => {
   });
 });
 
+test('a step in mid-course is asked for when half of the feed is cut', () => {
+  const plan = {
+    'steps.0.id': 'own-1',
+    'steps.0.title': 'Show the chip',
+    'steps.0.group': 'mid-course',
+    'steps.0.evidence': 'confirm',
+  };
+  const told = new Told({ plan }).begun().until(({ advice }) => advice.phase === 'set-up');
+  const half = (told.sheet.passes.at(-1)?.dialReading.value ?? 0) / 2;
+  const [before = NaN, now = NaN] = told.record.prediction.cuts.slice(-2).map(({ reading }) => reading);
+  expect(before).toBeLessThan(half);
+  expect(now).toBeGreaterThanOrEqual(half);
+  expect(told.says).toMatchObject({ expects: { do: 'step', id: 'own-1' } });
+  expect(told.then({ do: 'step', id: 'own-1' }).advice.phase).toBe('cut');
+});
 test('what came late from another device is looked over first', () => {
   const told = begun().toRow(5);
   told.then({ do: 'late', items: [{ do: 'cut' }] });
@@ -297,6 +321,16 @@ test('two starts: one that went deeper waits for the other before a nut is tried
   told.then({ do: 'cut', counted: first + 0.006, start: 2 });
   expect(told.record.prediction.start).toBe(2);
   expect(told.says).toMatchObject({ phase: 'cut', because: ['other-start'], start: 1 });
+});
+test('two starts: a gauge that does not go feels the start with the most metal, and bounds no deeper one', () => {
+  const story = { thread: '3/4-10 UNC-2A (2 starts)', starter: 'until-nut' };
+  const told = new Told({ ...story, plan: { 'proof.evidence.0.kind': 'gauge' } }).begun();
+  told.until(({ record }) => record.prediction.start === 2).then({ do: 'event', id: 'disturbed' });
+  const first = told.record.prediction.cuts.findLast(({ entry }) => entry.content.start === 1)?.reading ?? 0;
+  const deeper = (start: number) => told.then({ do: 'cut', counted: first + 0.006, start }, find).says.size;
+  const find = { do: 'find', evidence: 'gauge', answer: 'go-stops', final: false };
+  expect(deeper(2)).toBeNull();
+  expect(deeper(1)).not.toBeNull();
 });
 test('two starts: a start that is measured to size is left, and the other comes as deep before the proof', () => {
   const told = new Told({ thread: '3/4-16 UNF-2A (2 starts)', starter: 'insert' }).begun();

@@ -22,6 +22,11 @@ export function atTheEnd({ sheet, live, prediction }: WorkAt, reached?: Decision
     ({ step: { when }, verdict }) => when === 'after-cutting' && verdict === 'open',
   );
   if (step !== undefined)
-    return { phase: 'after', because: ['after-step'], expects: { do: 'step', id: step.step.id }, warnings };
+    return {
+      phase: 'after',
+      because: ['after-step', ...(notRight.length === 0 ? [] : (['proof-not-right'] as const))],
+      expects: { do: 'step', id: step.step.id },
+      warnings,
+    };
   return { phase: 'proven', because: [notRight.length === 0 ? 'all-proven' : 'proof-not-right'], warnings };
 }

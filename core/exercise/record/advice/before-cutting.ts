@@ -1,5 +1,7 @@
 import type { Entry } from '../entry/entry';
 import { notLookedOver } from '../state/leading';
+import { isDueBy } from '../state/step-due';
+import type { SheetStep } from '../../sheet/sheet-step';
 import type { Reason } from './advice';
 import { NESTING, spareOf } from './size-now';
 import { cutTo, type Decision, type WorkAt } from './work-at';
@@ -10,11 +12,13 @@ export function cameLate(entries: readonly Entry[]): Decision | null {
 }
 
 /** Steps that are open, and what stands in the way. */
-export function setUp({ prediction: { steps, blocks, cuts, stops } }: WorkAt): Decision | null {
-  const when = cuts.length === 0 ? 'before-cutting' : 'after-scratch';
+export function setUp({ prediction: { steps, blocks, cuts, stops, passes } }: WorkAt): Decision | null {
+  // What was to be done before cutting is asked no more after the first cut.
+  const isNow = (when: SheetStep['when']) =>
+    (when === 'before-cutting') === (cuts.length === 0) && isDueBy(when, cuts, passes);
   const step = steps.find(
     (each) =>
-      each.step.when === when &&
+      isNow(each.step.when) &&
       (each.verdict === 'open' ||
         (each.step.hold && !each.signed) ||
         (each.verdict === 'wrong' && each.step.critical)),

@@ -63,12 +63,14 @@ function isAnswered({ live }: WorkAt, evidence: SheetProof): boolean {
 
 /**
  * What tells the size now: a nut or a gauge says nothing before every start is there. Where the depth was lost no start is
- * known to be as deep as another: all of them near their size is enough to be asked.
+ * known to be as deep as another: all of them near their size is enough to be asked, with the one in hand not ahead.
  */
 function whatTells(work: WorkAt): SheetProof | null {
   const evidence = tellsSize(work.sheet);
   const alone = evidence !== null && EVIDENCE_DATA[evidence.kind].recordedAs === 'measurement';
-  const all = startBehind(work, deepestStart(work)) === null || (depthIsLost(work) && othersAreNear(work));
+  const all =
+    startBehind(work, deepestStart(work)) === null ||
+    (depthIsLost(work) && startBehind(work) === null && othersAreNear(work));
   return alone || all ? evidence : null;
 }
 
@@ -91,8 +93,9 @@ function askFor(work: WorkAt, because: Reason[]): Decision {
 const depthIsLost = ({ prediction: { segment } }: WorkAt) =>
   segment.depthAtZero === null && segment.anchor === null && segment.foretells;
 
-function reasonOf({ prediction: { next, segment, cuts } }: WorkAt): Reason {
+function reasonOf({ prediction: { next, segment, cuts, angleKnown } }: WorkAt): Reason {
   if (next === null || next.kind === 'spring') return 'spring-row';
+  if (!angleKnown) return 'angle-not-known';
   if (segment.planAtZero !== 0) return 'carried-row';
   const last = cuts.at(-1);
   return last?.row?.n === next.n && last.infeed > 0 ? 'rest-of-row' : 'row';

@@ -2,6 +2,7 @@ import { roundTo } from '@/core/base/units/round';
 import { onDialNow } from '../../sheet/on-dial-now';
 import { isDeeper } from '../state/feed';
 import { isKind } from '../entry/entry';
+import { standsIn } from '../entry/work-so-far';
 import { isInside, measuredThread } from '../state/measured-thread';
 import { depthOfGraduation, finishingGraduations, further } from './dial-steps';
 import { cutTo, type Decision, type WorkAt } from './work-at';
@@ -86,11 +87,4 @@ export const deepestStart = (work: WorkAt): number =>
   Math.max(...Array.from({ length: work.sheet.thread.starts }, (_, index) => standsAt(work, index + 1)));
 
 /** The figure of the dial to which a start was cut last. */
-export function standsAt(
-  { prediction: { cuts, segment, reading, start: now } }: WorkAt,
-  start: number,
-): number {
-  if (start === now) return reading.value;
-  const last = cuts.findLast(({ entry }) => entry.content.start === start);
-  return (last?.planReading ?? segment.planAtTouchOff) - segment.planAtZero;
-}
+export const standsAt = ({ prediction }: WorkAt, start: number): number => standsIn(start, prediction);

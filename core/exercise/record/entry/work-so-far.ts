@@ -1,3 +1,4 @@
+import { roundTo } from '@/core/base/units/round';
 import type { SheetPass } from '../../sheet/sheet';
 import type { RealDrive } from '@/core/machine/technique/drives';
 import type { Length } from '@/core/base/units/length';
@@ -8,6 +9,7 @@ interface CutMade {
   entry: { content: { start: number; zero: string; drive: RealDrive | null } };
   row: SheetPass | null;
   reading: number;
+  planReading: number;
   usesRow: boolean;
 }
 
@@ -26,4 +28,11 @@ export interface WorkSoFar {
   reading: Length;
   start: number;
   drive: RealDrive | 'unknown';
+}
+
+/** The figure of the dial, as it is zeroed now, at which a start stands; one that was not cut yet where touch-off was. */
+export function standsIn(start: number, { cuts, segment, reading, start: now }: WorkSoFar): number {
+  if (start === now) return reading.value;
+  const last = cuts.findLast(({ entry }) => entry.content.start === start);
+  return roundTo((last?.planReading ?? segment.planAtTouchOff) - segment.planAtZero, 7);
 }

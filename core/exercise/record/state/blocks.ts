@@ -10,11 +10,11 @@ import type { StopProgress } from './stop-progress';
 export function blocksOf(
   steps: readonly StepProgress[],
   stops: readonly StopProgress[],
-  cutsMade: number,
+  isDue: (when: StepProgress['step']['when']) => boolean,
   signedStops: ReadonlySet<string>,
   notKnown: readonly NotKnownHere[],
 ): Block[] {
-  const due = steps.filter(({ step }) => isDue(step.when, cutsMade));
+  const due = steps.filter(({ step }) => isDue(step.when));
   return [
     ...notKnown
       .filter(({ cut }) => cut)
@@ -23,7 +23,7 @@ export function blocksOf(
       const block = { of: 'step', id: step.id, title: step.title } as const;
       if (step.hold && !signed) return [{ kind: 'hold', ...block }];
       if (!step.critical) return [];
-      if (verdict === 'wrong') return [{ kind: 'wrong', ...block, ...complementOf(step, entry) }];
+      if (verdict === 'wrong') return [{ kind: 'wrong', ...block, ...markSays(step, entry) }];
       const left = entry?.content.kind === 'step' && step.id === COMPOUND && wasNotUsed(entry.content);
       return verdict === 'open' || (verdict === 'not-done' && !left)
         ? [{ kind: 'open-critical', ...block }]
@@ -35,8 +35,8 @@ export function blocksOf(
   ];
 }
 
-/** A mark that the other axis would have is named for what it is: the commonest slip at a swivel scale. */
-function complementOf(
+/** A mark that the other axis would have is named for what it is, the commonest slip at a swivel scale; another names no cause. */
+function markSays(
   { id, expected, heldBack }: StepProgress['step'],
   entry: StepProgress['entry'],
 ): { says?: string } {
@@ -47,12 +47,8 @@ function complementOf(
     min: 90 - (expected.max ?? expected.value),
     max: 90 - (expected.min ?? expected.value),
   };
-  return content.value === null || !meets(complement, content.value)
-    ? {}
-    : { says: `${content.value}° is the complement, counted from the other axis` };
-}
-
-/** Steps before cutting bind every cut; those after the scratch bind the cuts after the first. */
-function isDue(when: StepProgress['step']['when'], cutsMade: number): boolean {
-  return when === 'before-cutting' || (when === 'after-scratch' && cutsMade > 0);
+  if (content.value === null) return {};
+  return meets(complement, content.value)
+    ? { says: `${content.value}° is the complement, counted from the other axis` }
+    : { says: 'set the angle by a protractor from the cross slide; look at both flanks of what was cut so' };
 }

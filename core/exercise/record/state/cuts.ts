@@ -10,7 +10,8 @@ import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { angleAsSet, foundIn, isOfCompound, sheetAtAngle, toldOf } from './compound-as-set';
-import { asFed, compoundFigure, dialTravel, fedDepth, figureAtDepth, stopAt } from './feed';
+import { asFed, compoundFigure, dialTravel, fedDepth, figureAtDepth, isDeeper, stopAt } from './feed';
+import { runsFree } from '@/core/measuring/nut/nut-answer';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -81,7 +82,7 @@ const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; found: s
 export function cutsOf(
   sheet: Sheet,
   live: readonly Entry[],
-): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow; asSet: Sheet } {
+): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow; asSet: Sheet; angleKnown: boolean } {
   const gap = zeroGap(sheet, live);
   const found = foundIn(live);
   const last = LAST.get(sheet);
@@ -96,12 +97,13 @@ export function cutsOf(
   for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
     fold = after(fold, live, index);
   LAST.set(sheet, { live, gap, found, fold });
-  const { cuts, segment, thread, readings, deepest, tipKnown, workDiameter, asSet } = fold;
+  const { cuts, segment, thread, readings, deepest, tipKnown, workDiameter, asSet, angleKnown } = fold;
   return {
     cuts: [...cuts],
     segment,
     thread,
     asSet,
+    angleKnown,
     dial: { reading: standing(fold).reading, readings, deepest, tipKnown, workDiameter },
   };
 }
@@ -140,8 +142,9 @@ function after(fold: Fold, live: readonly Entry[], index: number): Fold {
   if (isKind('measurement')(entry)) return afterMeasurement(sheet, fold, entry);
   if (isKind('trial')(entry)) return afterTrial(sheet, fold, live.slice(0, index + 1));
   if (isKind('finding')(entry) && isOfGauge(sheet, entry)) {
-    const segment = narrowedByGauge(sheet, fold.segment, standing(fold), entry.content.answer);
-    return { ...fold, segment };
+    const { answer } = entry.content;
+    if (answer === 'go-stops' && isAhead(fold)) return fold;
+    return { ...fold, segment: narrowedByGauge(sheet, fold.segment, standing(fold), answer) };
   }
   return isKind('pass')(entry) ? afterCut(sheet, fold, entry) : fold;
 }
@@ -220,13 +223,26 @@ function afterMeasurement(sheet: Sheet, fold: Fold, { content }: EntryOf<'measur
   };
 }
 
+/** Cut deeper than another start: a nut or a gauge that does not go feels that one, and says nothing of this. */
+function isAhead({ asSet, segment, readings, cuts }: Fold): boolean {
+  const { starts } = asSet.thread;
+  const last = cuts.at(-1);
+  if (starts === 1 || last === undefined || asSet.reckoned === 'as-planned') return false;
+  const stands = readingIn(readings, segment, last.entry.content.start);
+  return Array.from({ length: starts }, (_, index) => index + 1).some((start) =>
+    isDeeper(asSet, stands, readingIn(readings, segment, start)),
+  );
+}
+
 function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
   const nut = nutOfRecord(sheet, upTo);
   const stands = standing(fold);
   const infeed = nut?.reckoning.nextInfeed ?? null;
+  const last = upTo.findLast(isKind('trial'));
+  const tellsOther = last !== undefined && !runsFree(last.content.answer) && isAhead(fold);
   return {
     ...fold,
-    segment: narrowedBy(sheet, fold.segment, stands, nut, fold.tipKnown),
+    segment: tellsOther ? fold.segment : narrowedBy(sheet, fold.segment, stands, nut, fold.tipKnown),
     triedReading: fold.cuts.length === 0 || infeed === null ? null : stopAt(sheet, stands.reading, infeed),
   };
 }

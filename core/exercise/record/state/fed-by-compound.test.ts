@@ -103,6 +103,13 @@ describe('as it is typed', () => {
     }));
 });
 
+test('at an angle that nobody knows the next row is told with a protractor and a look at the flanks', () => {
+  const told = new Told({ plan: { 'infeed.way': 'plunge' } }).begun().toRow(6);
+  told.then({ do: 'cut', compound: '0.002' });
+  expect(told.advice).toMatchObject({ phase: 'cut', because: ['angle-not-known'] });
+  expect(told.says.sentence).toMatch(/protractor, and look at both flanks/);
+});
+
 test('the rows go on from there by one touch each, and the dial’s figure is the one that stands there', () => {
   const told = new Told({ plan: { 'infeed.way': 'plunge' } }).begun().toRow(6);
   const { reading } = told.record.prediction;

@@ -20,6 +20,7 @@ import { kindOfEntry } from '../entry/read-stored-entry';
 import type { AttemptState } from './record-state';
 import type { Segment } from './segment';
 import { lastLook, sentBackOf, stepProgress, type StepProgress } from './step-progress';
+import { isDueBy } from './step-due';
 import { stopProgress, type StopProgress } from './stop-progress';
 import { type Remaining, remainingFeed } from './remaining';
 
@@ -41,6 +42,8 @@ export interface Prediction {
   tipKnown: boolean;
   /** The sheet, with the compound at the angle at which it was really set: what the dial feeds is reckoned by it. */
   asSet: Sheet;
+  /** Whether the angle of every slide that fed since the zero in force is known, as far as the size hangs on it. */
+  angleKnown: boolean;
   /** The rows in force: the sheet's, or those of the latest refiguring. */
   passes: SheetPass[];
   /** The entry that refigured them; null: the sheet's own. */
@@ -81,7 +84,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment, dial, asSet } = cutsOf(sheet, live);
+  const { cuts, segment, dial, asSet, angleKnown } = cutsOf(sheet, live);
   const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
@@ -95,7 +98,13 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const signed = new Set(
     sheet.stops.map(({ id }) => id).filter((id) => lastLook(id, live)?.content.kind === 'sign-off'),
   );
-  const blocks = blocksOf(steps, stops, cuts.length, signed, notKnownHere(sheet)).map((block) => {
+  const blocks = blocksOf(
+    steps,
+    stops,
+    (when) => isDueBy(when, cuts, passes),
+    signed,
+    notKnownHere(sheet),
+  ).map((block) => {
     const back = block.kind === 'hold' ? sentBackOf(block.id, live) : null;
     return back === null ? block : { ...block, sentBack: back.content.reason };
   });
@@ -111,6 +120,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     size: standingOf(asSet, segment, last, figuredFor, dial).size,
     tipKnown: dial.tipKnown,
     asSet,
+    angleKnown: angleKnown && !fedAtUnknownAngle(segment, cuts),
     passes,
     rowsOf: refigure?.id ?? null,
     figuredFor,
@@ -213,6 +223,15 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
     dialInfeed: { value: roundTo(at + segment.planAtZero - now, 6), unit },
   };
 }
+
+/** The compound fed a cut of this zero at an angle that nobody knows, and nothing was measured since. */
+const fedAtUnknownAngle = ({ zero, anchor, depthAtZero }: Segment, cuts: readonly Cut[]): boolean =>
+  anchor === null &&
+  depthAtZero === null &&
+  cuts.some(
+    ({ entry: { content } }) =>
+      content.zero === zero && content.compound !== null && content.compound.angleDeg === null,
+  );
 
 function warningsOf(
   steps: readonly StepProgress[],

@@ -3,16 +3,16 @@ import type { SheetStep } from '../sheet-step';
 import { confirm } from './step-makers';
 import type { StepCase } from './step-case';
 
-/** What is done once nothing more is cut (common practice). */
+/** What is done once the thread is accepted or given up: after it no groove is found again (common practice). */
 export function afterSteps({ drive }: StepCase): SheetStep[] {
-  const dial = catchesMarks(drive) ? ', thread dial out of mesh' : '';
+  const dial = catchesMarks(drive) ? 'Thread dial out of mesh. ' : '';
   return [
     {
       ...confirm(
         'clean-up',
         'Clean up',
-        `Brush the chips off${dial}, grit off the ways; burrs off the crests, if any are left.`,
-        'Handle on the file, sleeves clear, stand clear of the jaws; no fingers in the chips.',
+        `${dial}Only now take the part out, or turn it round. Brush the chips off, wipe the ways.`,
+        'Spindle at rest; no fingers in the chips.',
       ),
       when: 'after-cutting',
     },

@@ -24,7 +24,7 @@ import { toMend } from '../block';
 import type { EntryFields, EntryKind, ReadingContext } from '../entry-kind';
 import { onDialNow } from '../../../sheet/on-dial-now';
 import type { Sheet, SheetPass } from '../../../sheet/sheet';
-import type { WorkSoFar } from '../work-so-far';
+import { standsIn, type WorkSoFar } from '../work-so-far';
 import { kindOf } from '../kind-of';
 import { isCutWarning } from '../cut-warning';
 
@@ -267,7 +267,12 @@ function byCrossSlide(
       'out-of-range',
       `Type how far the ${sheet.words.crossSlide} stood beyond its zero, on the radius: at most ${formatLength({ value: most, unit })} ${unit}.`,
     );
-  return good({ ...content, reading: prediction.reading.value, crossSlide: value, asPlanned: false });
+  return good({
+    ...content,
+    reading: standsIn(content.start, prediction),
+    crossSlide: value,
+    asPlanned: false,
+  });
 }
 
 /** Fed by the compound, where the plan plunges: how far for this cut, and at which angle it stands. */
@@ -296,7 +301,7 @@ function byCompound(
     return bad('compoundAngle', 'out-of-range', 'Type 0 to 90°, or leave it empty where nobody looked.');
   return good({
     ...content,
-    reading: prediction.reading.value,
+    reading: standsIn(content.start, prediction),
     compound: { fed, angleDeg },
     asPlanned: false,
   });
