@@ -59,6 +59,7 @@ export const BETWEEN: readonly string[] = [
   'own-shallower',
   'own-deeper',
   'by-compound',
+  'wrong-mark',
   'stopped-early',
   'tip-broke',
   'not-taken',
@@ -79,6 +80,16 @@ interface ChosenStory {
   happens: readonly string[];
 }
 
+/** As it is written with two starts, and left-hand: inch threads in words, metric ones as ISO 965-1 has it. */
+function designationOf(thread: string, starts: number, left: boolean): string {
+  if (!thread.startsWith('M')) return `${thread}${starts === 2 ? ' (2 starts)' : ''}${left ? ' LH' : ''}`;
+  const several =
+    starts === 2
+      ? thread.replace(/x([\d.]+)/, (_, pitch: string) => `xPh${2 * Number(pitch)}P${pitch}`)
+      : thread;
+  return `${several}${left ? '-LH' : ''}`;
+}
+
 /** The same seed chooses the same story, and goes on with the same chance. */
 export function chosenStory(seed: number): ChosenStory {
   const random = randomFrom(seed);
@@ -88,12 +99,11 @@ export function chosenStory(seed: number): ChosenStory {
     starter === 'through-bore' ? 'internal' : starter === 'usual' && random() < 0.3 ? 'internal' : 'external';
   const proof = pick(PROOFS);
   const thread = pick<string>(THREADS[side]);
-  const starts = random() < 0.15 ? ' (2 starts)' : '';
-  const inch = !thread.startsWith('M');
-  const hand = inch && random() < 0.2 ? ' LH' : '';
+  const starts = random() < 0.15 ? 2 : 1;
+  const left = random() < 0.2;
   const happens = [0.6, 0.25].flatMap((share) => (random() < share ? [pick(HAPPENS)] : []));
   const request = {
-    thread: `${thread}${inch ? starts : ''}${hand}`,
+    thread: designationOf(thread, starts, left),
     starter,
     plan: {
       // Every other readout is zeroed at touch.

@@ -174,9 +174,12 @@ class Played {
         return this.#ownCut(start, Math.min(round(from + graduation), said.counted));
       case 'own-deeper': {
         const counted = round(said.counted + (1 + Math.floor(this.random() * 2)) * graduation);
-        const past = said.deepest !== null && counted > said.deepest;
+        // Nobody who knows how near it is goes deeper on his own where the page can not say how far.
+        const past = said.deepest === null ? this.#isNear() : counted > said.deepest;
         return !past && this.#ownCut(start, counted);
       }
+      case 'wrong-mark':
+        return this.#wrongMark(said);
       case 'by-compound':
         return this.#byCompound(said);
       case 'not-taken':
@@ -206,6 +209,23 @@ class Played {
   #ownCut(start: number, counted: number): boolean {
     this.#cut(start, counted);
     return this.#do({ do: 'cut', counted, start });
+  }
+
+  /** One cut at a mark that is noted, the next noted at one that does not bring the tool back; nothing was touched. */
+  #wrongMark(said: Said): boolean {
+    const [first] = said.marks;
+    if (first === undefined || !this.#markedCut(said, first)) return false;
+    const now = saidNow(this.record) as Said;
+    const other = this.sheet.marks.find(({ label }) => label !== '' && !now.marks.includes(label));
+    if (now.phase !== 'cut' || other === undefined || !this.#markedCut(now, other.label)) return true;
+    const { because } = saidNow(this.record) as Said;
+    if (!because.includes('unsafe-mark')) this.faults.push(`no word of mark ${other.label} after ${first}`);
+    return this.#do({ do: 'event', id: 'off-mark', touched: false });
+  }
+
+  #markedCut({ start, counted }: Said, mark: string): boolean {
+    this.#cut(start, counted);
+    return this.#do({ do: 'cut', mark });
   }
 
   /** A plan that plunges, and a graduation fed by the compound: the dial stands where it stood. */
@@ -318,6 +338,11 @@ class Played {
     const { min, max } = this.sheet.limits.pitchDiameter;
     if (sizes === null) return null;
     return Math.min(...sizes.map((size) => (this.sheet.side === 'external' ? size - min : max - size)));
+  }
+
+  #isNear(): boolean {
+    const metal = this.#metal();
+    return metal !== null && metal < 8 * this.#graduation();
   }
 
   /** What one graduation does to the diameter. */

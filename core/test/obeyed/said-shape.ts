@@ -18,6 +18,7 @@ export interface SheetSaid {
   target: number;
   limits: { pitchDiameter: { min: number; max: number } };
   workDiameter: number;
+  marks: { label: string; safe: boolean }[];
   tip: { kind: string; size: number; known: boolean };
   rows: { counted: number; kind: string }[];
   proof: { id: string; kind: string; wanted: readonly string[] }[];
@@ -33,6 +34,7 @@ export interface Said {
   infeed: number | null;
   planned: number | null;
   deepest: number | null;
+  marks: string[];
   expects: {
     do: string;
     id: string;

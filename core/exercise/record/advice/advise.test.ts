@@ -39,6 +39,12 @@ describe('new zeros in mid-thread', () => {
     expect(told.try({ do: 'cut' })?.code).toBe('not-asked');
     expect(told.then({ do: 'zero', by: 'metal' }).told).toEqual(['cut', 'carried-row', 0.004]);
   });
+  test('where the depth was not carried no figure of the dial is called safe, and nothing is foretold', () => {
+    const told = begun().toRow(6);
+    expect(told.says.deepest).not.toBeNull();
+    told.then({ do: 'zero', by: 'metal' });
+    expect(told.says).toMatchObject({ deepest: null, foretold: null });
+  });
   test('where the depth was not carried it is measured before the size is near', () => {
     const told = begun().toRow(6).then({ do: 'zero', by: 'metal' });
     told.toPhase('measure');

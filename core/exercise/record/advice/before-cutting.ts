@@ -4,7 +4,7 @@ import { isDueBy } from '../state/step-due';
 import type { SheetStep } from '../../sheet/sheet-step';
 import type { Reason } from './advice';
 import { NESTING, spareOf } from './size-now';
-import { cutTo, type Decision, type WorkAt } from './work-at';
+import { cutTo, isNestedUnknown, type Decision, type WorkAt } from './work-at';
 
 /** Cuts of another device count, but whoever is at the lathe did not know of them. */
 export function cameLate(entries: readonly Entry[]): Decision | null {
@@ -57,8 +57,8 @@ export function beforeAnyCut(work: WorkAt): Decision | null {
 }
 
 /** Zeros taken anew in the groove, how exactly nobody said, and no more metal left than a hand nests too deep. */
-function nestedNearSize({ sheet, size, prediction: { segment, cuts } }: WorkAt): boolean {
-  const nested = segment.depthAtZero === null && segment.anchor === null && segment.zero !== 'touch-off';
-  if (!nested || cuts.at(-1)?.entry.content.zero === segment.zero || size === null) return false;
-  return spareOf(sheet, size) < 4 * NESTING[sheet.thread.unit];
+function nestedNearSize({ sheet, size, prediction }: WorkAt): boolean {
+  return (
+    isNestedUnknown(prediction) && size !== null && spareOf(sheet, size) < 4 * NESTING[sheet.thread.unit]
+  );
 }

@@ -26,8 +26,18 @@ export function workAt(live: readonly Entry[], prediction: Prediction): WorkAt {
     prediction,
     answer: lastAnswer(sheet, live),
     size,
-    deepest: prediction.cuts.length === 0 ? null : deepestSafe(sheet, size, prediction.deepest),
+    deepest:
+      prediction.cuts.length === 0 || isNestedUnknown(prediction)
+        ? null
+        : deepestSafe(sheet, size, prediction.deepest),
   };
+}
+
+/** Zeros were taken anew and nobody knows how deep: what the next figure of the dial takes off is not known either. */
+export function isNestedUnknown({ segment, cuts }: Prediction): boolean {
+  const { zero, depthAtZero, anchor } = segment;
+  const nested = zero !== 'touch-off' && depthAtZero === null && anchor === null;
+  return nested && cuts.at(-1)?.entry.content.zero !== zero;
 }
 
 /** What is decided: the rest of an advice follows from the work. */
@@ -64,7 +74,9 @@ export function asAdvice(work: WorkAt, decision: Decision, open: string[]): Advi
   const { prediction, sheet, size } = work;
   const { phase, because, cut = null, expects = null, warnings = [] } = decision;
   const foretold =
-    cut === null ? null : (sizeAfter(sheet, size, cutFrom(prediction, cut), cut.reading) ?? byRow(work, cut));
+    cut === null || isNestedUnknown(prediction)
+      ? null
+      : (sizeAfter(sheet, size, cutFrom(prediction, cut), cut.reading) ?? byRow(work, cut));
   return {
     phase,
     because,

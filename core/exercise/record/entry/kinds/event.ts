@@ -92,8 +92,10 @@ export const eventKind: EntryKind<'event', EventContent> = {
       said,
     });
   },
-  refuses: ({ event, stepId, touched, value }) => {
+  refuses: ({ event, stepId, touched, value, along }) => {
     const data = eventData(event);
+    if (along !== null && data?.effect !== 'new-zero')
+      return { field: 'along', code: 'conflict', message: 'Only beside new zeros a tool is moved along.' };
     if (data?.asks !== undefined && touched === null)
       return { field: 'touched', code: 'required', message: data.asks };
     if (data?.ofStep === true && stepId === null)

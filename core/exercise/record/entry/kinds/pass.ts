@@ -175,10 +175,17 @@ export const passKind: EntryKind<'pass', PassContent> = {
     }
     return good({ ...content, reading: value, asPlanned: value === asked });
   },
-  refuses: ({ plannedPass, reading, asPlanned }) =>
-    asPlanned && (plannedPass === null || reading === null)
-      ? { field: 'asPlanned', code: 'conflict', message: 'A pass as planned has its row and its reading.' }
-      : null,
+  refuses: ({ plannedPass, reading, asPlanned, compound }, sheet) => {
+    if (asPlanned && (plannedPass === null || reading === null || compound !== null))
+      return {
+        field: 'asPlanned',
+        code: 'conflict',
+        message: 'A pass as planned has its row and its reading.',
+      };
+    return compound !== null && sheet?.feed.slide === 'compound'
+      ? { field: 'compound', code: 'conflict', message: 'The compound feeds here as planned.' }
+      : null;
+  },
   words: (
     { plannedPass, start, reading, asPlanned, crossSlide, compound, drive, mark, allTheSame },
     sheet,
