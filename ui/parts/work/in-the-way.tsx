@@ -1,3 +1,5 @@
+import type { Advice } from '@/core/exercise/record/advice/advice';
+import { dueNow } from '@/core/exercise/record/advice/advise';
 import type { Prediction } from '@/core/exercise/record/state/predict';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { BlocksPanel } from './blocks-panel';
@@ -5,12 +7,14 @@ import { StopPanel } from './stop-panel';
 import type { AttemptRecord } from './use-record';
 
 /** Whether something comes before the next cut: what blocks it, or a stop that is due. */
-export const isInTheWay = ({ blocks, due }: Prediction): boolean => blocks.length > 0 || due !== null;
+export const isInTheWay = (prediction: Prediction, advice: Advice): boolean =>
+  prediction.blocks.length > 0 || dueNow(prediction, advice) !== null;
 
 /** What comes before the next cut, and the ways on from it: for desk and bench alike. */
 export function InTheWay({
   sheet,
   prediction,
+  advice,
   canRecord,
   add,
   onStep,
@@ -19,6 +23,7 @@ export function InTheWay({
 }: {
   sheet: Sheet;
   prediction: Prediction;
+  advice: Advice;
   canRecord: boolean;
   add: AttemptRecord['add'];
   onStep: (stepId: string) => void;
@@ -27,7 +32,8 @@ export function InTheWay({
   /** Cut although something stands in the way: by the row that is next, or without a reading. */
   onAllTheSame: (fields: { allTheSame: 'yes'; notTaken?: 'yes' }) => void;
 }) {
-  const { blocks, due, next } = prediction;
+  const { blocks, next } = prediction;
+  const due = dueNow(prediction, advice);
   if (blocks.length > 0)
     return (
       <BlocksPanel

@@ -61,10 +61,11 @@ export function PassPanel({
 
   return (
     <div className="grid content-start gap-4 p-6 tablet:p-4">
-      {isInTheWay(prediction) ? (
+      {isInTheWay(prediction, advice) ? (
         <InTheWay
           sheet={sheet}
           prediction={prediction}
+          advice={advice}
           canRecord={canRecord}
           add={add}
           onStep={onStep}
@@ -138,7 +139,7 @@ export function PassPanel({
       {children}
       <Standing sheet={sheet} prediction={prediction} size={advice.size} />
       <ImpliedSays sheet={sheet} implied={prediction.implied} />
-      {canRecord && (isInTheWay(prediction) || (advised === null && !otherwise)) && (
+      {canRecord && (isInTheWay(prediction, advice) || (advised === null && !otherwise)) && (
         <div>
           <Button onClick={() => setHappened(true)}>Something happened…</Button>
         </div>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { GAUGE_ANSWERS, GAUGE_WORDS } from '@/core/exercise/record/entry/kinds/finding';
 import type { Advice } from '@/core/exercise/record/advice/advice';
+import { dueNow } from '@/core/exercise/record/advice/advise';
 import { isKind, liveEntries, type Entry } from '@/core/exercise/record/entry/entry';
 import { sizeByCrestFlat } from '@/core/exercise/record/state/crest-of-record';
 import type { Prediction } from '@/core/exercise/record/state/predict';
@@ -84,7 +85,7 @@ export function ProvePanel({
                   </>
                 )}
                 {canRecord &&
-                  (prediction.due !== null && isTrial(prediction.due.stop.check) ? (
+                  (isTrial(dueNow(prediction, advice)?.stop.check ?? '') ? (
                     <p className="text-sm text-ink-soft">
                       First the stop at the left: answer it, or pass it over.
                     </p>

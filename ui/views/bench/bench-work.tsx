@@ -355,12 +355,13 @@ function Shown({
       </>
     );
   const rescue = <RescueNow sheet={sheet} entries={entries} prediction={prediction} advice={advice} />;
-  if (isInTheWay(prediction))
+  if (isInTheWay(prediction, advice))
     return (
       <>
         <InTheWay
           sheet={sheet}
           prediction={prediction}
+          advice={advice}
           canRecord={canRecord}
           add={add}
           onStep={(stepId) => setPlace({ stepId })}

@@ -53,3 +53,7 @@ export function adviseOn(
 function handedIn({ prediction }: WorkAt): Decision | null {
   return prediction.ended === null ? null : { phase: 'ended', because: ['handed-in'] };
 }
+
+/** The stop that is asked for now; null where something else comes first, such as another start that is to be as deep. */
+export const dueNow = ({ due }: Prediction, { because }: Pick<Advice, 'because'>): Prediction['due'] =>
+  because[0] === 'stop-due' ? due : null;

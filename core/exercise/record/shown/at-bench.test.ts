@@ -29,6 +29,18 @@ describe('what is next', () => {
     });
   });
 
+  test('with a nut due and another start behind, the cut that brings it up is next', () => {
+    const story = { thread: '3/4-10 UNC-2A (2 starts)', starter: 'until-nut' };
+    const told = new Told({ ...story, plan: { 'tool.tip.kind': 'not-measured' } }).begun().toPhase('try');
+    const stop = told.record.prediction.due?.stop.id;
+    expect(nextAtBench(told.sheet, told.record.entries)).toMatchObject({ kind: 'stop' });
+    told.then({ do: 'try', answer: 'will-not-start', stop, final: false });
+    const first = told.record.prediction.cuts.findLast(({ entry }) => entry.content.start === 1)?.reading;
+    told.then({ do: 'cut', counted: (first ?? NaN) + 0.006, start: 2 });
+    expect(told.record.prediction.due).not.toBeNull();
+    expect(nextAtBench(told.sheet, told.record.entries)).toMatchObject({ kind: 'pass' });
+  });
+
   test('a value that is hidden is not said', () => {
     const hidden = {
       ...sheet,

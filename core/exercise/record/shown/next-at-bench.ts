@@ -5,7 +5,7 @@ import type { Sheet } from '../../sheet/sheet';
 import type { Entry } from '../entry/entry';
 import type { Block } from '../entry/block';
 import { adviceSentence, adviceTitle, whyThisCut } from '../advice/advice-sentence';
-import { adviseOn } from '../advice/advise';
+import { adviseOn, dueNow } from '../advice/advise';
 import { notLookedOver } from '../state/leading';
 import { predict } from '../state/predict';
 import { presentOf } from './present';
@@ -59,8 +59,9 @@ export function nextAtBench(
   }
   if (sheet === null) return next('lathe', 'Choose the lathe');
   const prediction = predict(sheet, entries);
-  const { state, blocks, due, steps, passes } = prediction;
+  const { state, blocks, steps, passes } = prediction;
   const advice = adviseOn(sheet, entries, prediction);
+  const due = dueNow(prediction, advice);
   const { cut, phase } = advice;
   if (state === 'waiting') return next('waits', 'Handed in: it waits for its mark');
   const late = notLookedOver(entries).length;
