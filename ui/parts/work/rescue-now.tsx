@@ -18,10 +18,13 @@ export function RescueNow({
   prediction: Prediction;
   advice: Advice;
 }) {
-  const { cuts, asSet, segment } = prediction;
+  const { cuts, asSet, segment, cutOtherwise } = prediction;
   // The compound was swung to its right mark since the cuts.
   const swungSince = advice.phase === 'zero' && entries.some(({ id }) => id === segment.wantsZero);
-  const asked = advice.phase === 'stop' || advice.phase === 'past-saving' || asSet !== sheet || swungSince;
+  const asked =
+    advice.phase === 'stop' ||
+    advice.phase === 'past-saving' ||
+    (cutOtherwise && (asSet !== sheet || swungSince));
   return cuts.length === 0 || !asked ? null : (
     <RescuePanel sheet={sheet} entries={entries} prediction={prediction} />
   );

@@ -50,5 +50,5 @@ function markSays(
   if (content.value === null) return {};
   return meets(complement, content.value)
     ? { says: `${content.value}° is the complement, counted from the other axis` }
-    : { says: 'set the angle by a protractor from the cross slide; look at both flanks of what was cut so' };
+    : { says: 'set the angle by a protractor from the cross slide; look at both flanks of anything cut so' };
 }

@@ -115,6 +115,14 @@ test('the mark of the other axis is named for what it is; another is only wrong'
   expect(says(45)).toMatch(/by a protractor .* both flanks/);
 });
 
+test('swung to a wrong mark with no cut made there, nothing was cut otherwise; a cut at it, or found so, is', () => {
+  const otherwise = (...contents: EntryContent[]) => after(bed, ...contents).cutOtherwise;
+  expect(otherwise(setTo(60.5), ...four(bed), setTo(45))).toBe(false);
+  expect(otherwise(setTo(60.5), ...four(bed), setTo(45), setTo(60.5))).toBe(false);
+  expect(otherwise(setTo(30), ...four(bed), setTo(60.5))).toBe(true);
+  expect(otherwise(setTo(60.5), ...four(bed), { ...setTo(30), how: 'found' as const })).toBe(true);
+});
+
 test('found otherwise after the cuts, it stood so for them; set anew it did not', () => {
   const found = { ...setTo(30), how: 'found' as const };
   const depth = (...contents: EntryContent[]) => last(after(bed, ...contents).cuts).depth ?? NaN;

@@ -10,7 +10,8 @@ import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { angleAsSet, foundIn, isOfCompound, sheetAtAngle, toldOf } from './compound-as-set';
-import { asFed, compoundFigure, dialTravel, fedDepth, figureAtDepth, isDeeper, stopAt } from './feed';
+import { fedByCompound } from './fed-by-compound';
+import { asFed, dialTravel, fedDepth, figureAtDepth, isDeeper, stopAt } from './feed';
 import { runsFree } from '@/core/measuring/nut/nut-answer';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
@@ -56,6 +57,8 @@ interface Fold {
   asSet: Sheet;
   /** Whether that angle is known. */
   angleKnown: boolean;
+  /** Whether anything was cut at another angle than the plan’s. */
+  cutOtherwise: boolean;
   cuts: readonly Cut[];
   /** Where each start stands on the dial as it is zeroed now. */
   readings: ReadonlyMap<number, number>;
@@ -82,7 +85,15 @@ const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; found: s
 export function cutsOf(
   sheet: Sheet,
   live: readonly Entry[],
-): { cuts: Cut[]; segment: Segment; thread: CutThread; dial: DialNow; asSet: Sheet; angleKnown: boolean } {
+): {
+  cuts: Cut[];
+  segment: Segment;
+  thread: CutThread;
+  dial: DialNow;
+  asSet: Sheet;
+  angleKnown: boolean;
+  cutOtherwise: boolean;
+} {
   const gap = zeroGap(sheet, live);
   const found = foundIn(live);
   const last = LAST.get(sheet);
@@ -97,13 +108,25 @@ export function cutsOf(
   for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
     fold = after(fold, live, index);
   LAST.set(sheet, { live, gap, found, fold });
-  const { cuts, segment, thread, readings, deepest, tipKnown, workDiameter, asSet, angleKnown } = fold;
+  const {
+    cuts,
+    segment,
+    thread,
+    readings,
+    deepest,
+    tipKnown,
+    workDiameter,
+    asSet,
+    angleKnown,
+    cutOtherwise,
+  } = fold;
   return {
     cuts: [...cuts],
     segment,
     thread,
     asSet,
     angleKnown,
+    cutOtherwise,
     dial: { reading: standing(fold).reading, readings, deepest, tipKnown, workDiameter },
   };
 }
@@ -114,6 +137,7 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
     sheet,
     asSet: sheet,
     angleKnown: true,
+    cutOtherwise: false,
     cuts: [],
     readings: new Map(),
     deepest: new Map(),
@@ -255,49 +279,6 @@ function afterCut(sheet: Sheet, before: Fold, entry: EntryOf<'pass'>): Fold {
   return afterFeed(sheet, compound === null ? before : fedByCompound(sheet, before, compound), entry);
 }
 
-/**
- * The compound was fed although the plan plunges: the tool stands deeper, and further along, at the same figure of the
- * dial. Where nobody knows its angle, the depth is lost until it is measured or tried.
- */
-function fedByCompound(
-  sheet: Sheet,
-  fold: Fold,
-  { fed, angleDeg }: NonNullable<EntryOf<'pass'>['content']['compound']>,
-): Fold {
-  const { segment, stopReading, triedReading } = fold;
-  if (angleDeg === null)
-    return { ...fold, segment: { ...segment, depthAtZero: null, anchor: null, found: null } };
-  const figure = compoundFigure(sheet, { fed, angleDeg });
-  const depth = fedDepth(sheet, figure);
-  const back = (at: number | null) => (at === null ? null : roundTo(at - figure, 7));
-  const allBack = (readings: ReadonlyMap<number, number>) =>
-    new Map([...readings].map(([start, at]) => [start, roundTo(at - figure, 7)]));
-  const anchorBack = (of: Segment['anchor']) => of && { ...of, fed: of.fed - depth };
-  const { unit } = sheet.lathe.dial.graduation;
-  const { x } = poseOf({
-    compound: lengthIn({ value: fed, unit }, sheet.thread.unit),
-    compoundAngleDeg: angleDeg,
-    fed: sheetFrame(sheet).fed,
-    crossSlide: 0,
-    start: 0,
-  });
-  return {
-    ...fold,
-    segment: {
-      ...segment,
-      planAtZero: roundTo(segment.planAtZero + figure, 7),
-      depthAtZero: segment.depthAtZero === null ? null : segment.depthAtZero + depth,
-      anchor: anchorBack(segment.anchor),
-      found: anchorBack(segment.found),
-    },
-    readings: allBack(fold.readings),
-    deepest: allBack(fold.deepest),
-    stopReading: back(stopReading),
-    triedReading: back(triedReading),
-    zeroX: fold.zeroX + x,
-  };
-}
-
 function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   const { segment, readings, passes, workDiameter, stopReading, triedReading, tipKnown } = fold;
   const { plannedPass, start } = entry.content;
@@ -345,6 +326,7 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   };
   return {
     ...fold,
+    cutOtherwise: fold.cutOtherwise || fold.asSet !== fold.sheet,
     cuts: [...fold.cuts, cut],
     readings: new Map(readings).set(start, reading),
     deepest: new Map(fold.deepest).set(start, reached),

@@ -42,6 +42,8 @@ export interface Prediction {
   tipKnown: boolean;
   /** The sheet, with the compound at the angle at which it was really set: what the dial feeds is reckoned by it. */
   asSet: Sheet;
+  /** Whether anything was cut with the compound at another angle than the plan’s. */
+  cutOtherwise: boolean;
   /** Whether the angle of every slide that fed since the zero in force is known, as far as the size hangs on it. */
   angleKnown: boolean;
   /** The rows in force: the sheet's, or those of the latest refiguring. */
@@ -84,7 +86,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment, dial, asSet, angleKnown } = cutsOf(sheet, live);
+  const { cuts, segment, dial, asSet, angleKnown, cutOtherwise } = cutsOf(sheet, live);
   const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
@@ -120,6 +122,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     size: standingOf(asSet, segment, last, figuredFor, dial).size,
     tipKnown: dial.tipKnown,
     asSet,
+    cutOtherwise,
     angleKnown: angleKnown && !fedAtUnknownAngle(segment, cuts),
     passes,
     rowsOf: refigure?.id ?? null,
