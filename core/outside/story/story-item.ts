@@ -1,3 +1,4 @@
+import { nearIn } from '@/core/exercise/record/entry/work-so-far';
 import { toMend } from '@/core/exercise/record/entry/block';
 import { EVENTS } from '@/core/exercise/record/entry/events';
 import type { FieldIssue } from '@/core/base/errors/field-issue';
@@ -174,16 +175,17 @@ function cut(record: StoryRecord, item: Item): Done {
     return refused('blocked', 'Something stands in the way of the cut: mend it, or cut all the same.');
   if (!own && advice.cut === null && !allTheSame)
     return refused('not-asked', `No cut is advised now: ${advice.phase}.`);
+  const row = advice.cut === null ? prediction.next : advice.cut.row;
+  const start = Number(item.start ?? advice.cut?.start ?? row?.start ?? prediction.start);
   const to = own
-    ? figureOnDial(sheet, item, prediction.next?.dialReading ?? prediction.reading)
+    ? figureOnDial(sheet, item, nearIn(start, prediction))
     : (advice.cut?.reading ?? prediction.next?.dialReading.value ?? null);
   if (typeof to === 'string') return refused('out-of-range', to);
-  const row = advice.cut === null ? prediction.next : advice.cut.row;
   const asRow = !own && row !== null && to !== null && Math.abs(row.dialReading.value - to) < 1e-9;
   const fields: EntryFields = {
     kind: 'pass',
     plannedPass: row === null ? '' : String(row.n),
-    start: text(item.start ?? advice.cut?.start ?? row?.start ?? prediction.start),
+    start: String(start),
     drive: text(item.drive),
     mark: text(item.mark),
     crossSlide: text(item.crossSlide),

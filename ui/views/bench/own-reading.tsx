@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { readingShown } from '@/core/machine/lathe/shown-reading';
+import { nearIn, standsIn } from '@/core/exercise/record/entry/work-so-far';
 import { warnCut } from '@/core/exercise/record/shown/warn-cut';
 import type { EntryFields } from '@/core/exercise/record/entry/entry-kind';
 import type { Prediction } from '@/core/exercise/record/state/predict';
@@ -23,6 +24,7 @@ import { CutWarnings } from './cut-warnings';
 export function OwnReading({
   sheet,
   prediction,
+  told,
   typed,
   onTyped,
   problem,
@@ -31,6 +33,8 @@ export function OwnReading({
 }: {
   sheet: Sheet;
   prediction: Prediction;
+  /** The start that is told to be cut. */
+  told: number;
   typed: string;
   onTyped: (typed: string) => void;
   problem: string | null;
@@ -43,9 +47,11 @@ export function OwnReading({
   const other = otherFed(fed, sheet);
   const { unit } = sheet.lathe.dial.graduation;
   const read = other !== null ? null : parseLength('reading', typed, unit);
-  const near = prediction.next?.dialReading ?? prediction.reading;
+  const cutStart = start === '' ? told : Number(start);
+  const near = nearIn(cutStart, prediction);
   const counted = read?.ok === true ? readingShown(read.value.length.value, sheetShownBy(sheet), near) : null;
-  const warnings = counted === null ? [] : warnCut(sheet, prediction, counted);
+  const stands = standsIn(cutStart, prediction);
+  const warnings = counted === null ? [] : warnCut(sheet, prediction, counted, cutStart);
   const label = other ?? `What the ${slideWord(sheet)} really reads`;
   return (
     <form
@@ -84,10 +90,8 @@ export function OwnReading({
         {counted !== null && (
           <p className="text-xl text-ink-soft">
             That is <span className="figures">{shownOnSheet({ value: counted, unit }, sheet)}</span>,{' '}
-            <span className="figures">
-              {dialFigures({ value: Math.abs(counted - prediction.reading.value), unit })}
-            </span>{' '}
-            {counted < prediction.reading.value - 1e-9 ? 'back' : 'in'} from where it stands.
+            <span className="figures">{dialFigures({ value: Math.abs(counted - stands), unit })}</span>{' '}
+            {counted < stands - 1e-9 ? 'back' : 'in'} from where it stands.
           </p>
         )}
         <CutWarnings codes={warnings} />

@@ -48,7 +48,7 @@ export function PassNow({
   const cutButton = useRef<HTMLButtonElement>(null);
   const cut = useNextCut(sheet, prediction, advice, add);
   const { cycle, catches, mark, problem } = cut;
-  const warnings = advised === null ? [] : warnCut(sheet, prediction, advised.reading);
+  const warnings = advised === null ? [] : warnCut(sheet, prediction, advised.reading, advised.start);
 
   // A readout sends where the slide stands: that is a reading to look at, and never the touch of “Cut”.
   useGauge(({ value }) => {
@@ -72,6 +72,7 @@ export function PassNow({
       <OwnReading
         sheet={sheet}
         prediction={prediction}
+        told={advised?.start ?? prediction.start}
         typed={typed}
         onTyped={setTyped}
         problem={problem}

@@ -36,3 +36,9 @@ export function standsIn(start: number, { cuts, segment, reading, start: now }: 
   const last = cuts.findLast(({ entry }) => entry.content.start === start);
   return roundTo((last?.planReading ?? segment.planAtTouchOff) - segment.planAtZero, 7);
 }
+
+/** Near which figure the dial is read for a start: of all turns the one of its next row, or where it stands. */
+export function nearIn(start: number, work: WorkSoFar): Length {
+  const { next, reading } = work;
+  return next?.start === start ? next.dialReading : { value: standsIn(start, work), unit: reading.unit };
+}

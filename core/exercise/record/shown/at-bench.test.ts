@@ -98,6 +98,17 @@ describe('before the cut', () => {
     }
   });
 
+  test('each start stands at a figure of its own: the first cut of the second is not one backwards', () => {
+    const told = new Told({ thread: '3/4-16 UNF-2A (2 starts)', starter: 'insert' }).begun();
+    told.until(({ advice }) => advice.cut?.start === 2);
+    const { prediction, advice } = told.record;
+    const { reading, start } = advice.cut!;
+    expect(prediction.start).toBe(1);
+    expect(reading).toBeLessThan(prediction.reading.value);
+    expect(warnCut(told.sheet, prediction, reading, start)).toEqual([]);
+    expect(warnCut(told.sheet, prediction, reading, 1)).toContain('backwards');
+  });
+
   test('a whole turn of the dial, which is more than any infeed', () => {
     const turn = sheet.lathe.dial.perTurn.value;
     expect(warned(after, stands + turn)).toContain('whole-turn');

@@ -1,18 +1,26 @@
 import { lengthIn } from '@/core/base/units/length';
 import type { Sheet } from '../../sheet/sheet';
 import type { CutWarning } from '../entry/cut-warning';
+import { standsIn } from '../entry/work-so-far';
 import type { Prediction } from '../state/predict';
 
 const SLACK = 1e-9;
 
 /**
  * Warnings before a cut at a reading, most serious first. "Backwards" is meant of the tool, however the dial counts.
+ * @param start    the start that is cut: each stands at a figure of its own
  * @param reading counted from touch-off, in the dial's unit; as the planned row would have it, or an own one
  */
-export function warnCut(sheet: Sheet, prediction: Prediction, reading: number): CutWarning[] {
-  const { next, passes, stops, remaining } = prediction;
+export function warnCut(
+  sheet: Sheet,
+  prediction: Prediction,
+  reading: number,
+  start = prediction.start,
+): CutWarning[] {
+  const { passes, stops, remaining } = prediction;
   const { dial } = sheet.lathe;
-  const stands = prediction.reading.value;
+  const next = prediction.next?.start === start ? prediction.next : null;
+  const stands = standsIn(start, prediction);
   const infeed = reading - stands;
   const { unit, value: graduation } = dial.graduation;
   const largest = lengthIn(sheet.schedule.largestInfeed, unit) * (dial.reads === 'diameter' ? 2 : 1);

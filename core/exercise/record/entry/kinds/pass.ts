@@ -17,14 +17,14 @@ import { readingShown } from '@/core/machine/lathe/shown-reading';
 import { shownOnSheet, sheetShownBy } from '../../../sheet/shown-on-sheet';
 import { REAL_DRIVES, type RealDrive } from '@/core/machine/technique/drives';
 import { formatLength } from '@/core/base/units/format-length';
-import { lengthIn } from '@/core/base/units/length';
+import { lengthIn, type Length } from '@/core/base/units/length';
 import { parseFigures, parseLength } from '@/core/base/units/parse-length';
 import { roundTo } from '@/core/base/units/round';
 import { toMend } from '../block';
 import type { EntryFields, EntryKind, ReadingContext } from '../entry-kind';
 import { onDialNow } from '../../../sheet/on-dial-now';
 import type { Sheet, SheetPass } from '../../../sheet/sheet';
-import { standsIn, type WorkSoFar } from '../work-so-far';
+import { nearIn, standsIn, type WorkSoFar } from '../work-so-far';
 import { kindOf } from '../kind-of';
 import { isCutWarning } from '../cut-warning';
 
@@ -147,7 +147,7 @@ export const passKind: EntryKind<'pass', PassContent> = {
     if ((fields.crossSlide ?? '').trim() !== '') return byCrossSlide(fields, content, context);
     if ((fields.compound ?? '').trim() !== '') return byCompound(fields, content, context);
     const { unit } = sheet.lathe.dial.graduation;
-    const figure = ownFigure(fields, sheet, prediction);
+    const figure = ownFigure(fields, sheet, nearIn(start, prediction));
     if (figure === null)
       return planned === null
         ? bad('reading', 'required', 'Type the reading, or say that it was not taken.')
@@ -232,20 +232,14 @@ function drivenBy(
 }
 
 /** An own figure, counted from the zero in force: as the program told it, or as it was typed; null: neither. */
-function ownFigure(
-  { counted, reading }: EntryFields,
-  sheet: Sheet,
-  { next, reading: stands }: WorkSoFar,
-): Result<number> | null {
+function ownFigure({ counted, reading }: EntryFields, sheet: Sheet, near: Length): Result<number> | null {
   if (counted !== undefined) {
     const figure = Number(counted);
     return Number.isFinite(figure) ? good(figure) : bad('reading', 'unreadable', 'Type the reading.');
   }
   if (reading === undefined) return null;
   const typed = parseLength('reading', reading, sheet.lathe.dial.graduation.unit);
-  return typed.ok
-    ? good(readingShown(typed.value.length.value, sheetShownBy(sheet), next?.dialReading ?? stands))
-    : typed;
+  return typed.ok ? good(readingShown(typed.value.length.value, sheetShownBy(sheet), near)) : typed;
 }
 
 /** The figure of a row on the dial as it is zeroed now: as it is told, or where the plan has it. */
