@@ -45,7 +45,7 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
     case 'proven':
       return advice.because.includes('all-proven')
         ? 'Nothing is left to do.'
-        : `Hand it in as it is: ${why}.`;
+        : `Show it to your instructor before it leaves the machine, or hand it in as it is: ${why}.`;
     case 'ended':
       return 'Handed in.';
   }

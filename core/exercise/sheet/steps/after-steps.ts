@@ -5,13 +5,13 @@ import type { StepCase } from './step-case';
 
 /** What is done once the thread is accepted or given up: after it no groove is found again (common practice). */
 export function afterSteps({ drive }: StepCase): SheetStep[] {
-  const dial = catchesMarks(drive) ? 'Thread dial out of mesh. ' : '';
+  const dial = catchesMarks(drive) ? 'thread dial out of mesh, ' : '';
   return [
     {
       ...confirm(
         'clean-up',
         'Clean up',
-        `${dial}Only now take the part out, or turn it round. Brush the chips off, wipe the ways.`,
+        `Only when the thread is accepted or given up: ${dial}the part out, or turned round. Brush the chips off, wipe the ways.`,
         'Spindle at rest; no fingers in the chips.',
       ),
       when: 'after-cutting',
