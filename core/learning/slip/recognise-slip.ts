@@ -1,6 +1,17 @@
 import { SLIPS, type SlipId } from './slips';
+import { ruleGiving, type RuleOfThumb } from './rule-of-thumb';
 import type { SlipCase, SlipQuantity } from './slip-case';
 import { resultOf, rightWorkings } from './workings';
+
+/** A slip that explains an answer. */
+export interface FoundSlip {
+  id: SlipId;
+  gives: number;
+  /** Of `rule-of-thumb` only: the rule as it is taught. */
+  rule?: string;
+  /** Of `rule-of-thumb` only: whether it ends inside the limits all the same, with this blank, tip and angle. */
+  lands?: RuleOfThumb['lands'];
+}
 
 /** An answer against what is right, with the slips that explain it. */
 export interface SlipFinding {
@@ -9,7 +20,7 @@ export interface SlipFinding {
   tolerance: number;
   right: boolean;
   /** Likeliest first; none when the answer is right, or when nothing explains it within the tolerance. */
-  slips: { id: SlipId; gives: number }[];
+  slips: FoundSlip[];
 }
 
 /** Rounding shows up to so many tolerances; beyond it is another slip. */
@@ -49,6 +60,12 @@ export function recogniseSlip(
     const rounded = id === 'rounded-too-far' && within(expected, ROUNDED_TOO_FAR * tolerance);
     return rounded ? [{ id, gives: answer, rank: weight }] : [];
   });
-  const slips = found.toSorted((a, b) => b.rank - a.rank).map(({ id, gives }) => ({ id, gives }));
+  const ruleIn = (id: SlipId, gives: number) => {
+    const rule = id === 'rule-of-thumb' ? ruleGiving(quantity, workings, gives) : undefined;
+    return rule === undefined ? {} : { rule: rule.rule, lands: rule.lands };
+  };
+  const slips = found
+    .toSorted((a, b) => b.rank - a.rank)
+    .map(({ id, gives }) => ({ id, gives, ...ruleIn(id, gives) }));
   return { quantity, expected, tolerance, right: false, slips };
 }

@@ -1,7 +1,8 @@
+import type { FoundSlip } from './recognise-slip';
 import type { SlipId } from './slips';
 
 /** What is said of a slip: it names the slip and never the number, so that the working is done again. */
-export const SLIP_HINTS: Record<SlipId, string> = {
+const SLIP_HINTS: Record<SlipId, string> = {
   'double-depth': 'This is the depth on the diameter. The slide goes in on the radius.',
   halved: 'This is half of it. Look where a half was taken twice.',
   'cosine-left-out':
@@ -9,6 +10,8 @@ export const SLIP_HINTS: Record<SlipId, string> = {
   'cosine-multiplied':
     'The cosine was multiplied. The compound goes further than the depth, not less far: divide by it.',
   'sine-for-cosine': 'The sine stands in the place of the cosine.',
+  'rule-of-thumb':
+    'This is a rule of thumb. It knows neither this blank nor this tip: work the depth out for both.',
   'included-for-half': 'The whole angle of the thread was taken. Each flank stands at half of it.',
   'degrees-as-radians': 'The calculator took the angle in radians. Set it to degrees.',
   complement: 'This counts from the other axis. Look where the scale of this lathe reads 0.',
@@ -29,3 +32,15 @@ export const SLIP_HINTS: Record<SlipId, string> = {
   'wires-left-out': 'This is the pitch diameter itself. The micrometer reads over the wires.',
   'rounded-too-far': 'Nearly: something was rounded too far on the way. Round at the end only.',
 };
+
+const LANDS = {
+  inside: 'Here it ends inside the limits, but not at the size aimed at.',
+  over: 'Here it ends over the largest size allowed.',
+  under: 'Here it ends under the smallest size allowed.',
+} as const;
+
+/** The hint of a slip as it was found: of a rule of thumb which one it is, and where it ends. */
+export function hintOf({ id, rule, lands }: FoundSlip): string {
+  if (rule === undefined || lands === undefined) return SLIP_HINTS[id];
+  return `This is a rule of thumb: ${rule}. It knows neither this blank nor this tip: work the depth out for both. ${LANDS[lands]}`;
+}

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { recogniseSlip } from './recognise-slip';
-import { SLIP_HINTS } from './slip-hints';
+import { hintOf } from './slip-hints';
 import { SLIP_NEEDS, SLIP_QUANTITIES, usualTolerance, type SlipCase, type SlipQuantity } from './slip-case';
-import { SLIPS } from './slips';
+import { SLIPS, type SlipId } from './slips';
 import { compoundFeedFor } from '@/core/thread/compound/compound';
 import { depthCaseOf, radialDepthFor } from '@/core/thread/depth/radial-depth';
 import { overWires, wireCaseOf } from '@/core/measuring/gauging/three-wires';
@@ -167,9 +167,68 @@ test('what a slip gives is never what is right, and lies within the tolerance of
   );
 });
 
+describe('a rule of thumb', () => {
+  // 0.75 P: common practice; of 3/4-10 it is 0.075, and the blank of 0.748 with its flat of P/8 asks for 0.0762.
+  test('given where blank and tip ask for another figure is called so, and not rounded too far', () => {
+    const { slips } = find('compoundFeed', 0.075);
+    expect(slips[0]).toEqual({
+      id: 'rule-of-thumb',
+      gives: expect.closeTo(0.075, 9),
+      rule: 'compound 0.75 P',
+      lands: 'inside',
+    });
+    expect(slips.map(({ id }) => id)).toContain('rounded-too-far');
+  });
+
+  // 1/2-13 from a blank of 0.490: 0.4395 at 29.5 degrees, the smallest 2A is 0.4435 (common practice, computed).
+  test('that takes too much says so', () => {
+    const half = { thread: threadOf('1/2-13 UNC-2A'), workDiameter: 0.49, pitchDiameter: 0.446 };
+    const change = { ...half, tip: { kind: 'flat', flat: 1 / 13 / 8 } as const };
+    const [slip] = find('compoundFeed', 0.0577, change).slips;
+    expect(slip).toMatchObject({ id: 'rule-of-thumb', rule: 'compound 0.75 P', lands: 'under' });
+    expect(hintOf(slip!)).toContain('compound 0.75 P');
+    expect(hintOf(slip!)).toContain('under the smallest size allowed');
+  });
+
+  // Plunge of a metric thread: 0.6495 P, 0.6134 P radial. A keen tip has further to go and ends over.
+  test.each([
+    ['radial 0.6495 P', 1.299, 'over'],
+    ['radial 0.6134 P', 1.2269, 'over'],
+    ['half the pitch, then try the nut', 1, 'over'],
+  ])('%s of M16x2 with a tip of 0.05', (rule, answer, lands) => {
+    const metric = {
+      thread: threadOf('M16x2-6g'),
+      workDiameter: 15.9,
+      pitchDiameter: 14.58,
+      tip: { kind: 'flat', flat: 0.05 } as const,
+    };
+    const named = find('radialDepth', answer, metric).slips.find(({ id }) => id === 'rule-of-thumb');
+    expect(named).toMatchObject({ rule, lands });
+  });
+
+  test('in a bore, 0.75 P assumes a sharp tool: with a flat it ends over, metal gone', () => {
+    const bore = { thread: threadOf('7/8-9 UNC-2B'), workDiameter: 0.77, pitchDiameter: 0.8065 };
+    const change = { ...bore, tip: { kind: 'flat', flat: 0.014 } as const };
+    const named = find('compoundFeed', 0.75 / 9, change).slips.find(({ id }) => id === 'rule-of-thumb');
+    expect(named).toMatchObject({ rule: 'compound 0.75 P', lands: 'over' });
+  });
+
+  test('of other forms is their own: half the pitch of an Acme thread', () => {
+    const acme = {
+      thread: threadOf('3/4-6 Acme-2G'),
+      workDiameter: 0.745,
+      pitchDiameter: 0.65,
+      tip: { kind: 'flat', flat: 0.0566 } as const,
+    };
+    expect(first('radialDepth', 1 / 12, acme)).toBe('rule-of-thumb');
+  });
+});
+
 test('a hint can be given for every slip that is known', () => {
-  expect(Object.keys(SLIPS).sort()).toEqual(Object.keys(SLIP_HINTS).sort());
-  // A hint names the slip, never a figure of the answer.
-  for (const hint of Object.values(SLIP_HINTS)) expect(hint).not.toMatch(/\d\.\d/);
+  for (const id of Object.keys(SLIPS) as SlipId[]) {
+    // A hint names the slip, never a figure of the answer.
+    expect(hintOf({ id, gives: 0 })).not.toMatch(/\d\.\d/);
+    expect(hintOf({ id, gives: 0 })).toMatch(/\.$/);
+  }
   expect(Object.keys(SLIP_NEEDS)).toEqual([...SLIP_QUANTITIES]);
 });

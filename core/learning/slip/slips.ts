@@ -6,6 +6,7 @@ import { threadLimits } from '@/core/thread/standards/limits';
 import { radians } from '@/core/base/units/angle';
 import { roundTo } from '@/core/base/units/round';
 import { neighbours, otherClasses } from './other-threads';
+import { rulesOfThumb } from './rule-of-thumb';
 import type { SlipQuantity } from './slip-case';
 import { overWiresByHand, resultOf, type Workings } from './workings';
 
@@ -92,6 +93,10 @@ export const SLIPS = {
       DEPTHS,
       instead(({ thread }) => nominalSizes(thread).map((workDiameter) => ({ workDiameter }))),
     ),
+  },
+  'rule-of-thumb': {
+    weight: 8,
+    gives: only(DEPTHS, (quantity, right) => rulesOfThumb(quantity, right).map(({ gives }) => gives)),
   },
   'cosine-multiplied': {
     weight: 7,

@@ -62,7 +62,7 @@ export function resultOf(quantity: SlipQuantity, by: Workings): number {
     case 'radialDepth':
       return radialDepth(by);
     case 'compoundFeed':
-      return radialDepth(by) / Math.cos(by.angle(by.compoundAngleDeg));
+      return fedBy(radialDepth(by), by);
     case 'markToSet':
       return by.markDeg;
     case 'bestWire':
@@ -80,6 +80,11 @@ export function overWiresByHand(by: Workings, wires: number, pitchTerm = 1): num
   const outside = by.thread.side === 'external';
   const offset = outside ? by.wire * wires - ground : ground + by.wire * (2 - wires);
   return by.pitchDiameter + offset + by.correction;
+}
+
+/** What the compound is fed for a radial depth, at its angle. */
+export function fedBy(radial: number, by: Workings): number {
+  return radial / Math.cos(by.angle(by.compoundAngleDeg));
 }
 
 function radialDepth(by: Workings): number {

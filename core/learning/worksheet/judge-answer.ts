@@ -1,5 +1,5 @@
 import { recogniseSlip } from '../slip/recognise-slip';
-import { SLIP_HINTS } from '../slip/slip-hints';
+import { hintOf } from '../slip/slip-hints';
 import type { SlipCase } from '../slip/slip-case';
 import type { SlipId } from '../slip/slips';
 import { parseFigures } from '@/core/base/units/parse-length';
@@ -90,10 +90,10 @@ function judgeFigure(
   const slip =
     slipCase === null || !isSlipQuantity(id)
       ? undefined
-      : recogniseSlip(slipCase, id, value, tolerance)?.slips[0]?.id;
+      : recogniseSlip(slipCase, id, value, tolerance)?.slips[0];
   return slip === undefined
     ? { right: false, slip: null, says: NOT_EXPLAINED }
-    : { right: false, slip, says: SLIP_HINTS[slip] };
+    : { right: false, slip: slip.id, says: hintOf(slip) };
 }
 
 function judgeMarks({ wanted }: WorksheetQuestion, chosen: readonly string[]): Judged {
