@@ -146,7 +146,14 @@ describe('what differs from lathe to lathe', () => {
 
   test('an own reaction time leaves another speed', () => {
     const speed = (own: string) =>
-      sheetOn(plan({ 'technique.reaction': own, 'technique.speed': '400' }), 'Lathe 1').speed;
+      sheetOn(
+        plan({
+          'technique.reaction': own,
+          'technique.speed': '400',
+          'technique.handLimit': 'keeps',
+        }),
+        'Lathe 1',
+      ).speed;
     expect(speed('').reactionSeconds).toBe(1.2);
     expect(speed('0.4')).toMatchObject({ reactionSeconds: 0.4 });
     expect(speed('0.4').rpm).toBeGreaterThan(speed('').rpm);

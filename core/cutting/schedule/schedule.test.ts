@@ -70,7 +70,8 @@ describe('the schools', () => {
   });
 
   test('until a check, and an own table', () => {
-    expect(readings(untilRows(0.002, 0.003, 3))).toEqual([0.002, 0.005, 0.008, 0.011]);
+    const order = { scratch: 0.002, infeed: 0.003, nearInfeed: 0.003, totalFeed: 0.045 };
+    expect(readings(untilRows({ ...order, atMost: 3 }))).toEqual([0.002, 0.005, 0.008, 0.011]);
     const own = ownRows([
       { kind: 'scratch', infeed: 0.001 },
       { kind: 'rough', infeed: 0.006 },

@@ -75,11 +75,32 @@ export function chartRows(readings: readonly number[]): ExactRow[] {
   return rows;
 }
 
-/** The same infeed again and again until a check says enough, at most so often. */
-export function untilRows(scratch: number, infeed: number, atMost: number): ExactRow[] {
+/** What a repeat until a check is made of. Feeds of the slide, in one unit. */
+export interface RepeatOrder {
+  scratch: number;
+  infeed: number;
+  /** The bite near size, where the band may be passed in one infeed. */
+  nearInfeed: number;
+  /** Feed to the target, as far as it can be foretold. */
+  totalFeed: number;
+  /** How often in all; null: until a tenth beyond what is foretold, and 20 times at least. */
+  atMost: number | null;
+}
+
+/** Near size is where so much of the feed is left, or one infeed; common practice. */
+const NEAR_SIZE = 0.15;
+const USUAL_TIMES = 20;
+
+/** The same infeed again and again until a check says enough, with a smaller one from near size on. */
+export function untilRows({ scratch, infeed, nearInfeed, totalFeed, atMost }: RepeatOrder): ExactRow[] {
   const { rows, add, at } = builder();
   if (scratch > 0) add('scratch', scratch);
-  for (let k = 0; k < atMost; k += 1) add('rough', at() + infeed);
+  const near = nearInfeed < infeed - SLACK ? totalFeed - Math.max(infeed, NEAR_SIZE * totalFeed) : Infinity;
+  const isEnough = (count: number) =>
+    atMost === null ? count >= USUAL_TIMES && at() >= 1.1 * totalFeed : count >= atMost;
+  for (let count = 0; !isEnough(count) && count < MOST_CUTS; count += 1)
+    if (at() + infeed <= near + SLACK) add('rough', at() + infeed);
+    else add('finish', at() + nearInfeed);
   return rows;
 }
 

@@ -35,7 +35,7 @@ interface Stored {
  * (`version-2`), plans of version 3, sheets of version 2 and lathes of version 1 (`version-3`),
  * plans of version 4 (`version-4`), plans of version 5 and sheets of version 3 (`version-5`),
  * plans of version 6 and sheets of version 4 (`version-6`), plans of version 7 and sheets of version 5 (`version-7`),
- * plans of version 8 and schemes of version 2 (`version-8`).
+ * plans of version 8 and schemes of version 2 (`version-8`), sheets of version 6 and rules 3 (`version-9`).
  */
 const of = (release: string) =>
   JSON.parse(
@@ -49,6 +49,7 @@ const stored = [
   ...of('version-6'),
   ...of('version-7'),
   ...of('version-8'),
+  ...of('version-9'),
 ];
 
 const toTheBit = (size: number | null) => (size === null ? null : Number(size.toPrecision(13)));
@@ -77,7 +78,7 @@ test.each(stored.map((each) => [each.plan.title, each] as const))(
   'an older plan opens, and its copy makes a plan: %s',
   (_, { plan, draft }) => {
     const read = readStoredPlan(plan);
-    expect(read.version).toBe(8);
+    expect(read.version).toBe(9);
     const again = readPlan(formOfPlan(read));
     expect(again.issues).toEqual([]);
     const { designation, hand, starts } = read.thread;
@@ -102,6 +103,7 @@ test('the lathes of those days are read, and a sheet made on one anew tells the 
     ...of('version-6'),
     ...of('version-7'),
     ...of('version-8'),
+    ...of('version-9'),
   ]) {
     const read = readSheet(sheet);
     const again = sheetFor({

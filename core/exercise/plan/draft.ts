@@ -82,7 +82,7 @@ export interface PlanForm {
       reliefBy: string;
     };
     chamfer: { angle: string; diameter: string };
-    register: { diameter: string; length: string; face: string };
+    register: { diameter: string; length: string; face: string; at: string; made: string };
   };
   holding: { kind: string; stickOut: string };
   tool: {
@@ -105,6 +105,8 @@ export interface PlanForm {
     /** Seconds of an own reaction time; empty: the level's. */
     reaction: string;
     speed: string;
+    /** Whether the speed gives way to the hand; empty: a proposed one does, a typed one does not. */
+    handLimit: string;
   };
   infeed: { way: string; angle: string; side: string };
   schedule: {
@@ -194,7 +196,7 @@ export const EMPTY_PLAN_FORM: PlanForm = {
       reliefBy: '',
     },
     chamfer: { angle: '', diameter: '' },
-    register: { diameter: '', length: '', face: '' },
+    register: { diameter: '', length: '', face: '', at: '', made: '' },
   },
   holding: { kind: '', stickOut: '' },
   tool: {
@@ -214,7 +216,8 @@ export const EMPTY_PLAN_FORM: PlanForm = {
     endSeenBy: '',
     level: '',
     reaction: '',
-    speed: '70',
+    speed: '',
+    handLimit: '',
   },
   infeed: { way: '', angle: '', side: '' },
   schedule: {
@@ -265,6 +268,8 @@ export const PLAN_FIELDS = [
   'work.register.diameter',
   'work.register.length',
   'work.register.face',
+  'work.register.at',
+  'work.register.made',
   'holding.kind',
   'holding.stickOut',
   'tool.tip.kind',
@@ -287,6 +292,7 @@ export const PLAN_FIELDS = [
   'technique.level',
   'technique.reaction',
   'technique.speed',
+  'technique.handLimit',
   'infeed.way',
   'infeed.angle',
   'infeed.side',
@@ -376,9 +382,15 @@ const MOST_ROWS = 400;
 export function formFrom(stored: unknown): PlanForm {
   const found = isBranch(stored) && !Array.isArray(stored) ? stored : {};
   const tree = 'format' in found || isBranch((found as { work?: unknown }).work) ? found : liftDraft1(found);
-  const form = shaped(EMPTY_PLAN_FORM, tree) as PlanForm;
+  const form = liftSpeed(shaped(EMPTY_PLAN_FORM, tree) as PlanForm, tree);
   const first = EMPTY_PLAN_FORM.proof.evidence;
   return form.proof.evidence.length > 0 ? form : { ...form, proof: { ...form.proof, evidence: first } };
+}
+
+/** Drafts before version 4 held the speed that was proposed as if it had been typed. */
+function liftSpeed(form: PlanForm, { version }: { version?: unknown }): PlanForm {
+  const proposed = form.technique.speed === '70' && typeof version === 'number' && version < 4;
+  return proposed ? { ...form, technique: { ...form.technique, speed: '' } } : form;
 }
 
 const ROW_SHAPES: Record<string, object> = {
@@ -409,7 +421,7 @@ function shaped(shape: unknown, found: unknown, name = ''): unknown {
 
 /** A form as it is stored: with format and version. */
 export function draftDocument(form: PlanForm): object {
-  return { format: 'oyakata-draft', version: 3, ...form };
+  return { format: 'oyakata-draft', version: 4, ...form };
 }
 
 /** Stages of planning in the practitioner's order, each with its fields. */

@@ -8,7 +8,8 @@ import { reactionOf } from '@/core/machine/technique/speed-limit';
 import { swingOf } from '@/core/machine/technique/swing';
 import { leadOf, type Thread } from '@/core/thread/standards/thread';
 import type { ThreadLimits } from '@/core/thread/standards/thread-limits';
-import { lengthIn } from '@/core/base/units/length';
+import { isCarbide, leastForCarbide } from '@/core/machine/technique/threading-speed';
+import { lengthIn, type LengthUnit } from '@/core/base/units/length';
 import type { PlanEvaluation } from './plan-evaluation';
 import type { PlanIssue } from './plan-issue';
 import type { PlanInputs } from './read/read-plan-form';
@@ -75,7 +76,7 @@ export function evaluatePlan(inputs: PlanInputs, lathe: Lathe): PlanEvaluation {
 
 function ofThread(
   inputs: PlanInputs,
-  { way, startsBy, level, reactionSeconds }: NonNullable<PlanInputs['chosen']>,
+  { way, startsBy, level, reactionSeconds, handLimit }: NonNullable<PlanInputs['chosen']>,
   thread: Thread,
   limits: ThreadLimits,
   angle: number | null,
@@ -131,6 +132,8 @@ function ofThread(
     inUnitOf(thread, part?.room),
     lathe.spindle.runDownTurns,
     inputs.spindleSpeedRpm ?? null,
+    handLimit,
+    carbideRpm(inputs, work.blank ?? thread.nominalDiameter, unit),
     lathe,
   );
   const set =
@@ -164,7 +167,16 @@ function ofThread(
     return { ...common, issues: [...beforeRows, ...ofAngle, ...speed.issues] };
 
   const rows = rowsStage(
-    { thread, way, tip: tool.tip, insert, feedAngleDeg, feed: depth.feed, proposedInfeed },
+    {
+      thread,
+      way,
+      tip: tool.tip,
+      insert,
+      feedAngleDeg,
+      feed: depth.feed,
+      proposedInfeed,
+      bandWidth: limits.pitchDiameter.max - limits.pitchDiameter.min,
+    },
     inputs.schedule,
   );
   const fromReading = evidence.find(({ fromReading: from }) => from !== null)?.fromReading ?? null;
@@ -207,6 +219,13 @@ function ofThread(
     trailingStep: feedsByCompound(way.infeed) ? trailingStepOf(thread, angle, largest) : null,
     issues: [...beforeRows, ...rows.issues, ...stops.issues, ...onLathe.issues, ...ofAngle, ...speed.issues],
   };
+}
+
+/** The speed under which carbide cuts badly; null where the tool is none, or nobody said what it cuts. */
+function carbideRpm({ tip, work }: PlanInputs, diameter: number, unit: LengthUnit): number | null {
+  if (!isCarbide(tip?.kind ?? '', work?.toolMaterial ?? null)) return null;
+  const least = leastForCarbide(work?.material ?? null);
+  return least === null ? null : (1000 * least) / (Math.PI * lengthIn({ value: diameter, unit }, 'mm'));
 }
 
 const offScale = ({ name }: Lathe, angle: number | null): PlanIssue => ({

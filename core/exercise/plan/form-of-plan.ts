@@ -51,6 +51,8 @@ export function formOfPlan(plan: StoredPlan, marking?: SectionPoints): PlanForm 
         diameter: text(work.register?.diameter ?? null),
         length: text(work.register?.length ?? null),
         face: work.register?.seatsOnFace === true ? 'yes' : '',
+        at: work.register?.at === 'mouth' ? 'mouth' : '',
+        made: work.register?.made === 'after' ? 'after' : '',
       },
     },
     holding: { kind: holding.kind, stickOut: text(holding.stickOut) },
@@ -72,6 +74,7 @@ export function formOfPlan(plan: StoredPlan, marking?: SectionPoints): PlanForm 
       level: technique.level,
       reaction: technique.reactionSeconds === null ? '' : String(technique.reactionSeconds),
       speed: String(technique.spindleSpeedRpm),
+      handLimit: technique.handLimit,
     },
     infeed: { way: infeed.way, angle: figure(infeed.compoundAngleDeg), side: infeed.compoundSide },
     schedule: scheduleForm(plan),
@@ -143,8 +146,9 @@ function scheduleForm(plan: StoredPlan): PlanForm['schedule'] {
     scratch: text(asked.scratch),
     roughing: String(asked.roughing),
     largest: text(asked.largestInfeed),
-    second: text(asked.secondInfeed),
-    finishing: String(asked.finishing),
+    // A repeat of before small bites came: the same infeed throughout.
+    second: text(asked.secondInfeed ?? (plan.schedule.school === 'until' ? asked.largestInfeed : null)),
+    finishing: school === 'until' ? '' : String(asked.finishing),
     finishingInfeed: text(asked.finishingInfeed),
     spring: String(asked.spring),
     limits: {

@@ -29,6 +29,9 @@ export interface PlanDefaults {
   imperfectLength: Length;
 }
 
+/** A speed that leaves a beginner time; common practice. */
+export const USUAL_SPEED_RPM = 70;
+
 export function planDefaults(thread: Thread, limits: ThreadLimits): PlanDefaults {
   const { unit } = thread;
   const pitch = pitchOf(thread);

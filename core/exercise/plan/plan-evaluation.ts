@@ -44,7 +44,7 @@ export interface PlanEvaluation {
   sideClearance: { leading: number; trailing: number } | null;
   /** What the largest infeed takes off the trailing flank, square to it; negative leaves a step. */
   trailingStep: number | null;
-  /** How relief is cut: by the planned root, by the printed minor, and as chosen. */
+  /** To which diameter relief is cut: what may be chosen, and what is. */
   relief: PartStage['relief'];
   /** The infeed that is proposed for this way, tip and material. */
   proposedInfeed: UsualInfeeds | null;

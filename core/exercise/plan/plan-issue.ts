@@ -46,13 +46,15 @@ type PlanIssueCode =
   | 'infeed-too-small'
   | 'ends-outside-band'
   | 'constant-not-settable'
+  | 'bite-over-band'
   | 'cross-dial-unknown'
   | 'stop-after-end'
   | 'dial-too-coarse'
   | 'dial-drops-rows'
   | 'between-graduations'
   // speed
-  | 'little-time';
+  | 'little-time'
+  | 'slow-for-carbide';
 
 /** `refuse` keeps the plan from being handed out; `warn` says what it costs. */
 export interface PlanIssue {

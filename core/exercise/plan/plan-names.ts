@@ -1,7 +1,18 @@
 /** Names of the choices that a plan makes beside those of its technique. Stored: never renamed. */
 export const START_ORDERS = ['start-by-start', 'depth-by-depth'] as const;
 export const TIP_KINDS = ['not-measured', 'flat', 'radius', 'sharp', 'insert'] as const;
-export const RELIEFS = ['planned-root', 'printed-minor'] as const;
+/** To which diameter groove or recess is cut: the root that this tool leaves, or a printed one by the form of its root. */
+export const RELIEFS = [
+  'planned-root',
+  'printed-minor',
+  'root-rounded-unr',
+  'root-rounded-h6',
+  'root-flat-p8',
+] as const;
+/** Whether a speed gives way to the time that a hand needs. */
+export const HAND_LIMITS = ['keeps', 'set-aside'] as const;
+export type HandLimit = (typeof HAND_LIMITS)[number];
+export type Relief = (typeof RELIEFS)[number];
 export const PASS_KINDS = ['scratch', 'rough', 'finish', 'spring'] as const;
 export const SCHOOLS = [
   'constant-area',

@@ -5,7 +5,8 @@ import type { Length } from '@/core/base/units/length';
 import { stopData } from '@/core/machine/stops/stops';
 import type { Plan, PlanRow, PlanTip } from './plan';
 import type { PlanEvaluation } from './plan-evaluation';
-import type { PlanInputs, TipInput } from './read/read-plan-form';
+import type { PlanInputs } from './read/read-plan-form';
+import type { TipInput } from './read/read-tip';
 
 /** The plan of inputs that have no issue; null while one of them is missing. */
 export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | null {
@@ -47,7 +48,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
   const { chamfer, register } = work;
   return {
     format: 'oyakata-plan',
-    version: 8,
+    version: 9,
     title,
     thread: {
       designation: printDesignation(thread),
@@ -96,6 +97,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
       spindleSpeedRpm,
       level: chosen.level,
       reactionSeconds: chosen.reactionSeconds,
+      handLimit: chosen.handLimit,
     },
     infeed: { way: way.infeed, compoundAngleDeg, compoundSide: way.compoundSide },
     schedule: {
@@ -104,7 +106,7 @@ export function planOf(inputs: PlanInputs, evaluation: PlanEvaluation): Plan | n
         scratch: asked.scratch,
         roughing: count('rough'),
         largestInfeed: asked.largest,
-        secondInfeed: school === 'two-thirds' ? asked.second : null,
+        secondInfeed: school === 'two-thirds' || school === 'until' ? asked.second : null,
         finishing: count('finish'),
         finishingInfeed: asked.finishingInfeed,
         spring: count('spring'),
@@ -173,7 +175,7 @@ function storedRows(
         }),
       );
   rows.forEach(({ kind, infeed, reading, drive = null }, index) => {
-    const repeated = repeats && kind === 'rough';
+    const repeated = repeats && (kind === 'rough' || kind === 'finish');
     list.push({
       ...base,
       what: repeated ? 'repeat' : 'cut',
@@ -181,7 +183,7 @@ function storedRows(
       infeed: length(infeed),
       reading: length(reading),
       check: repeated ? schedule.until : null,
-      atMost: repeated ? (schedule.atMost ?? null) : null,
+      atMost: repeated ? (schedule.atMost ?? rows.filter((each) => each.kind !== 'scratch').length) : null,
       drive,
     });
     stopsAfter(index + 1);

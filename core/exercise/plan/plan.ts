@@ -35,6 +35,7 @@ import {
   ZERO_WAYS,
 } from '@/core/machine/technique/choices';
 import { DRIVES } from '@/core/machine/technique/drives';
+import { REGISTER_MADE, REGISTER_PLACES } from '@/core/machine/blank/part-shape';
 import { HOLDINGS } from '@/core/machine/technique/holdings';
 import { EVIDENCE_KINDS } from '@/core/measuring/proof/evidence';
 import { WORKSHEET_ASKS } from '@/core/learning/worksheet/asks';
@@ -45,6 +46,7 @@ import { liftPlan4 } from './older/lift-plan-4';
 import { liftPlan5 } from './older/lift-plan-5';
 import { liftPlan6 } from './older/lift-plan-6';
 import { liftPlan7 } from './older/lift-plan-7';
+import { liftPlan8 } from './older/lift-plan-8';
 import {
   START_ORDERS,
   PLACES_OF_PROOF,
@@ -54,6 +56,7 @@ import {
   STEP_EVIDENCE,
   STEP_GROUPS,
   STEP_UNITS,
+  HAND_LIMITS,
   RELIEFS,
   TIP_KINDS,
 } from './plan-names';
@@ -88,7 +91,7 @@ const insertPitch = () => maybePart({ length: maybeLength(), threadsPerInch: may
  * number that follows from it stands in a sheet. Published as docs/formats/plan.schema.json, made from this schema.
  */
 export const storedPlanSchema = part({
-  ...header('oyakata-plan', 8),
+  ...header('oyakata-plan', 9),
   title: words(120).min(1),
   thread: part({
     /** Canonical, hand and starts included. */
@@ -118,7 +121,13 @@ export const storedPlanSchema = part({
     threadLength: maybeLength(),
     totalLength: maybeLength(),
     chamfer: maybePart({ angleDeg: maybeFigure(0, 90), diameter: maybeLength() }),
-    register: maybePart({ diameter: maybeLength(), length: maybeLength(), seatsOnFace: maybeYesNo() }),
+    register: maybePart({
+      diameter: maybeLength(),
+      length: maybeLength(),
+      seatsOnFace: maybeYesNo(),
+      at: oneOf(REGISTER_PLACES),
+      made: oneOf(REGISTER_MADE),
+    }),
     material: maybeWords(120),
   }),
   holding: part({ kind: namedOrUnknown(HOLDINGS), stickOut: maybeLength() }),
@@ -149,6 +158,11 @@ export const storedPlanSchema = part({
     level: namedOrUnknown(LEVELS),
     /** Own seconds from seeing to doing; null: those of the level. */
     reactionSeconds: maybeFigure(0.1, 10),
+    /**
+     * Whether a lathe goes slower than the speed asked where the hand would have too little time, or the instructor has
+     * set that limit aside. Placards, chuck, lead screw and what the lathe has bind all the same.
+     */
+    handLimit: oneOf(HAND_LIMITS),
   }),
   infeed: part({
     way: namedOrUnknown(INFEED_WAYS),
@@ -253,7 +267,16 @@ export type PlanStep = Plan['steps'][number];
 /** Reads a stored or imported plan of any version. @throws UnreadableDocument */
 export const readStoredPlan = documentReader<StoredPlan>({
   format: 'oyakata-plan',
-  version: 8,
+  version: 9,
   schema: storedPlanSchema,
-  lifts: { 1: liftPlan1, 2: liftPlan2, 3: liftPlan3, 4: liftPlan4, 5: liftPlan5, 6: liftPlan6, 7: liftPlan7 },
+  lifts: {
+    1: liftPlan1,
+    2: liftPlan2,
+    3: liftPlan3,
+    4: liftPlan4,
+    5: liftPlan5,
+    6: liftPlan6,
+    7: liftPlan7,
+    8: liftPlan8,
+  },
 });

@@ -39,6 +39,7 @@ export const STARTERS: readonly Starter[] = [
     leaves: {
       'technique.direction': 'away-from-headstock',
       'technique.speed': '150',
+      'technique.handLimit': 'keeps',
       'holding.kind': 'chuck',
     },
   },

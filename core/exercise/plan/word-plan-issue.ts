@@ -22,13 +22,16 @@ export function wordPlanIssue(issue: PlanIssue): string {
         `${over ? 'Over' : 'Under'} the ${external ? 'major' : 'minor'} limit ${show(limit)}: ` +
         (binds
           ? `the ${external ? 'nut' : 'screw'} may bind on the crests.`
-          : 'the part will be marked down.')
+          : 'the thread overlaps its mate less than its class asks.') +
+        ' It is asked for as planned.'
       );
     }
     case 'length-over-total':
       return `The thread can not be longer than the part, ${show(limit)} ${unit}.`;
     case 'chamfer-misses-root':
-      return `This chamfer ends ${external ? 'above' : 'below'} the root, ${show(limit)} ${unit}: the first turn starts as a wall.`;
+      return external
+        ? `This chamfer ends above the root, ${show(limit)} ${unit}: the first turn starts as a wall.`
+        : `This chamfer does not reach the major diameter, ${show(limit)} ${unit}: the first turn starts as a wall.`;
     case 'relief-over-root':
       return `The tool still cuts in the ${external ? 'groove' : 'recess'}: the planned root is at ${show(limit)} ${unit}.`;
     case 'register-without-length':
@@ -102,6 +105,8 @@ export function wordPlanIssue(issue: PlanIssue): string {
       return `These rows end at a pitch diameter of ${show(value)}; the band is ${show(range.min)} to ${show(range.max)} ${unit}. The proof decides.`;
     case 'constant-not-settable':
       return `The dial of this lathe can not set ${infeed(value)} every time: its readings are rounded, so that infeeds differ by a graduation. ${infeed(limit)} is the nearest that stays constant.`;
+    case 'bite-over-band':
+      return `One bite takes ${show(value)} off the size; the band is ${show(limit)} ${unit} wide: it can be passed between two trials. Take less near size.`;
     case 'cross-dial-unknown':
       return `The cross-slide dial of ${facts.lathe} is not known: the usual one is taken, on the radius. Add it to the lathe.`;
     case 'stop-after-end':
@@ -112,8 +117,16 @@ export function wordPlanIssue(issue: PlanIssue): string {
       return `The dial of this lathe, ${limit} ${unit} a graduation, can not tell ${value === 1 ? 'one pass' : `${value} passes`} from the one before: ${value === 1 ? 'it is' : 'they are'} left out there.`;
     case 'between-graduations':
       return `The dial of this lathe is marked every ${limit} ${unit}: ${infeed(value)} is set to the nearest graduation there.`;
-    case 'little-time':
-      return `Only ${Math.max(0, value).toFixed(1)} s ${PLACES[String(facts.endsBy)] ?? ''}. ${Number(facts.rpm) < 5 ? 'Give it more room' : `${facts.rpm} rpm or less leaves ${limit} s ${facts.halfNut === true ? 'to open the half nut' : 'to act'}`}.`;
+    case 'slow-for-carbide':
+      return `Slow for carbide: under ${limit} rpm it tears and chips in this material. Take high-speed steel, or a way of working that leaves more time.`;
+    case 'little-time': {
+      const given = facts.setAside === true ? 'It is given as planned' : 'A lathe goes slower there';
+      const better =
+        Number(facts.rpm) < 5
+          ? 'Give it more room'
+          : `${facts.rpm} rpm or less leaves ${limit} s ${facts.halfNut === true ? 'to open the half nut' : 'to act'}`;
+      return `Only ${Math.max(0, value).toFixed(1)} s ${PLACES[String(facts.endsBy)] ?? ''}. ${better}. ${given}, and the sheet says what it leaves.`;
+    }
   }
 
   function toLimits(): string {

@@ -13,6 +13,7 @@ import type { Lathe } from '@/core/machine/lathe/lathe';
 import { planDefaults } from '../plan/plan-defaults';
 import type { Plan } from '../plan/plan';
 import { recordOf, type PlanBook } from '../plan/plan-book';
+import { reliefBy, reliefsOf } from '../plan/relief';
 import { constantAreaRows } from '@/core/cutting/schedule/exact-rows';
 import { lastGraduation, passesOnDial, rowsOnDial } from '@/core/cutting/schedule/passes-on-dial';
 import { inShopWords } from '@/core/machine/shop/in-shop-words';
@@ -128,7 +129,7 @@ export function sheetFor({ plan, lathe, book, words }: SheetCase): Sheet {
 
   const sheet: Omit<Sheet, 'steps' | 'words' | 'worksheet'> = {
     format: 'oyakata-sheet',
-    version: 6,
+    version: 7,
     reckoned: 'as-recorded',
     title: plan.title,
     lathe: { name: lathe.name, dial, zeroAlong: swivel.zeroAlong },
@@ -348,13 +349,12 @@ function tipOf(plan: Plan, thread: Thread): { tip: Tip; known: boolean } {
 
 function reliefOf(
   { work: { end } }: Plan,
-  { unit }: Thread,
+  thread: Thread,
   limits: ReturnType<typeof threadLimits>,
   root: number,
 ): number {
-  if (end.diameter !== null) return lengthIn(end.diameter, unit);
-  if (end.reliefBy === 'planned-root') return root;
-  return limits.side === 'external' ? limits.minor.max : limits.major.min;
+  if (end.diameter !== null) return lengthIn(end.diameter, thread.unit);
+  return reliefBy(reliefsOf(thread, limits, root), end.reliefBy);
 }
 
 /** A plan lifted from version 1 has no rows of its own: what it asked is worked out. */

@@ -38,6 +38,7 @@ import { liftSheet2 } from './older/lift-sheet-2';
 import { liftSheet3 } from './older/lift-sheet-3';
 import { liftSheet4 } from './older/lift-sheet-4';
 import { liftSheet5 } from './older/lift-sheet-5';
+import { liftSheet6 } from './older/lift-sheet-6';
 import { sheetBlankSchema } from './machine/sheet-blank-schema';
 import { sheetDialSchema } from './machine/sheet-dial-schema';
 import { sheetGearingSchema } from './machine/sheet-gearing-schema';
@@ -113,7 +114,7 @@ const proofSchema = part({
  * their own.
  */
 export const sheetSchema = part({
-  ...header('oyakata-sheet', 6),
+  ...header('oyakata-sheet', 7),
   title: words(120),
   lathe: part({
     name: words(80),
@@ -296,7 +297,7 @@ export type SheetProof = Sheet['proof'][number];
 /** Reads a stored sheet. @throws UnreadableDocument */
 export const readSheet = documentReader<Sheet>({
   format: 'oyakata-sheet',
-  version: 6,
+  version: 7,
   schema: sheetSchema,
-  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3, 4: liftSheet4, 5: liftSheet5 },
+  lifts: { 1: liftSheet1, 2: liftSheet2, 3: liftSheet3, 4: liftSheet4, 5: liftSheet5, 6: liftSheet6 },
 });

@@ -59,7 +59,7 @@ function notesOf({ gearing, dial, speed, compound, feed }: Sheet, lathe: Lathe):
     ...(lathe.spindle.speeds.length === 0 ? ['Its speeds are not written down.'] : []),
     ...(speed.timeInRunOut !== null && speed.timeInRunOut < speed.reactionSeconds - 1e-9
       ? [
-          `Even ${Math.round(speed.rpm)} rpm leaves only ${Math.max(0, speed.timeInRunOut).toFixed(1)} s: a wider run-out, or another technique.`,
+          `${speed.rpm < speed.asked ? 'Even ' : ''}${Math.round(speed.rpm)} rpm leaves only ${Math.max(0, speed.timeInRunOut).toFixed(1)} s: a wider run-out, or another technique.`,
         ]
       : []),
     ...(speed.surfaceUsual !== null && speed.surfacePerMinute > speed.surfaceUsual

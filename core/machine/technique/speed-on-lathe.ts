@@ -5,13 +5,14 @@ import { maxRpm, type SpeedLimit } from './speed-limit';
 /**
  * The speed of a lathe that is set: the fastest that is not above `allowed` and leaves the reaction time with its own
  * run-down; its slowest where none does; null where nobody has written its speeds down.
+ * @param reactionSeconds null: the hand's limit is set aside, and only `allowed` counts
  * @param limitWith what limits the technique, for turns of run-down
  */
 export function speedOnLathe(
   lathe: Lathe,
   allowed: number,
   lead: number,
-  reactionSeconds: number,
+  reactionSeconds: number | null,
   limitWith: (runDownTurns: number | null) => SpeedLimit,
 ): SettableSpeed | null {
   // Each speed has its own run-down, so the fastest is sought from the top.
@@ -20,7 +21,8 @@ export function speedOnLathe(
     const speed = fastestWithin(lathe, most);
     if (speed === undefined) return null;
     if (speed === null) return slowest(lathe);
-    const leaves = maxRpm(limitWith(speed.runDownTurns), lead, reactionSeconds);
+    const leaves =
+      reactionSeconds === null ? null : maxRpm(limitWith(speed.runDownTurns), lead, reactionSeconds);
     if (leaves === null || speed.rpm <= leaves + 1e-9) return speed;
     most = Math.min(leaves, speed.rpm - 1e-6);
   }

@@ -8,6 +8,9 @@ const BY_MATERIAL: readonly [RegExp, number][] = [
   [/alumin/i, 35],
 ];
 
+/** Under this share of its usual speed carbide builds an edge of metal and chips; common practice, from memory. */
+const CARBIDE_LEAST = 0.5;
+
 /** How much faster carbide may run; common practice. */
 const CARBIDE = 4;
 
@@ -18,4 +21,14 @@ const CARBIDE = 4;
 export function threadingSpeed(material: string | null, carbide: boolean): number | null {
   const found = BY_MATERIAL.find(([words]) => words.test(material ?? ''));
   return found === undefined ? null : found[1] * (carbide ? CARBIDE : 1);
+}
+
+/** Whether a tool is of carbide: an insert, or what its material says. */
+export const isCarbide = (kind: string, material: string | null): boolean =>
+  kind === 'insert' || /carbide/i.test(material ?? '');
+
+/** The lowest surface speed in m/min that carbide still cuts well at; null where the material is not said or not known. */
+export function leastForCarbide(material: string | null): number | null {
+  const usual = threadingSpeed(material, true);
+  return usual === null ? null : CARBIDE_LEAST * usual;
 }

@@ -18,7 +18,7 @@ export function PlanFold({
   children: ReactNode;
 }) {
   const { read } = usePlanning();
-  const attend = read.issues.some(({ field }) =>
+  const attend = [...read.issues, ...read.warnings].some(({ field }) =>
     holds.some((held) => field === held || field.startsWith(`${held}.`)),
   );
   return (

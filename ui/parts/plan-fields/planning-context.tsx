@@ -5,6 +5,7 @@ import type { UseFormReturn } from 'react-hook-form';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import type { PlanField, PlanForm } from '@/core/exercise/plan/draft';
 import type { PlanBook } from '@/core/exercise/plan/plan-book';
+import { useShownField } from './shown-fields';
 import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
 
 /** What the parts of the planning view share: the form, and all that follows from it. */
@@ -56,12 +57,13 @@ export const useStepChosen = () => useContext(StepContext);
 /** The message of a field: an error, else a warning, else how it was read. */
 export function useFieldMessage(field: PlanField): { error?: string; warning?: string; note?: string } {
   const { read, touched } = usePlanning();
+  useShownField(field);
   const issue = read.issues.find((candidate) => candidate.field === field);
   if (issue !== undefined) {
     return issue.code === 'required' && !touched(field) ? { note: issue.message } : { error: issue.message };
   }
-  const warning = read.warnings.find((candidate) => candidate.field === field);
-  if (warning !== undefined) return { warning: warning.message };
+  const warnings = read.warnings.filter((candidate) => candidate.field === field);
+  if (warnings.length > 0) return { warning: warnings.map(({ message: says }) => says).join(' ') };
   const note = read.notes[field];
   return note === undefined ? {} : { note };
 }

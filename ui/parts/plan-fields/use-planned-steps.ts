@@ -58,7 +58,10 @@ export function usePlannedSteps() {
       set(written().map((row) => (row.id === id ? { ...row, ...part } : row))),
     add: (title: string): string => {
       const id = `own-${1 + rows.filter((row) => row.id.startsWith('own-')).length}-${rows.length}`;
-      set([...written(), { ...EMPTY_STEP, id, title, evidence: 'seen', group: 'before-cutting' }]);
+      // Before the hold point: whoever signs it has seen this step too.
+      const hold = steps.findIndex(({ step }) => step?.when === 'before-cutting' && step.hold);
+      const own = { ...EMPTY_STEP, id, title, evidence: 'seen', group: 'before-cutting' };
+      set(written().toSpliced(hold < 0 ? written().length : hold, 0, own));
       return id;
     },
     remove: (id: string) => set(written().filter((row) => row.id !== id)),

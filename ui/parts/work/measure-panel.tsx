@@ -47,8 +47,8 @@ export function MeasurePanel({
 }) {
   const show = useShowLength();
   const row = useId();
-  const [values, setValues] = useKept('measurement', EMPTY);
-  const [held, setHeld] = useKept('instrument', NO_INSTRUMENT);
+  const [values, setValues] = useKept(`measurement-${evidence.id}`, EMPTY);
+  const [held, setHeld] = useKept(`instrument-${evidence.id}`, NO_INSTRUMENT);
   const [problems, setProblems] = useState<Record<string, string>>({});
   /** Asked about, and not answered yet. */
   const [asked, setAsked] = useState<{ purpose: 'mid' | 'final'; questions: QuestionedReading[] } | null>(

@@ -198,6 +198,25 @@ describe('measuring', () => {
     await Promise.resolve();
   });
 
+  test('two measured proofs do not share what is typed', () => {
+    const micrometer = { ...wires, id: 'thread-micrometer', kind: 'thread-micrometer' as const };
+    for (const evidence of [wires, micrometer])
+      render(
+        <MeasurePanel
+          evidence={evidence}
+          sheet={sheet}
+          prediction={progressOf([])}
+          canRecord
+          add={accept()}
+        />,
+      );
+    const starts = screen.getAllByLabelText<HTMLInputElement>('Start');
+    fireEvent.change(starts[0]!, { target: { value: '0.7635' } });
+    fireEvent.change(screen.getAllByLabelText('Instrument')[0]!, { target: { value: 'Micrometer 0-25' } });
+    expect(starts.map(({ value }) => value)).toEqual(['0.7635', '']);
+    expect(screen.getAllByLabelText<HTMLInputElement>('Instrument')[1]?.value).toBe('');
+  });
+
   test('sends what was typed and empties the fields when it was taken', async () => {
     const add = accept();
     render(<MeasurePanel evidence={wires} sheet={sheet} prediction={progressOf([])} canRecord add={add} />);

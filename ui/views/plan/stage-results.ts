@@ -92,7 +92,7 @@ function resultOf(
     case 'technique': {
       if (way === undefined) return null;
       const time = timeInRunOut === null ? '' : `, ${Math.max(0, timeInRunOut).toFixed(1)} s`;
-      return `${driveShort(way.drive)}, ${form.technique.speed} rpm${time}`;
+      return `${driveShort(way.drive)}, ${inputs.spindleSpeedRpm ?? form.technique.speed} rpm${time}`;
     }
     case 'compound':
       if (way !== undefined && !feedsByCompound(way.infeed)) return INFEED_TEXTS[way.infeed].toLowerCase();

@@ -19,7 +19,7 @@ test.each(plans.map((plan) => [plan.title, plan] as const))('a plan of version 1
   expect(old.version).toBe(1);
   const plan = readStoredPlan(old) as Plan;
   expect(plan).toMatchObject({
-    version: 8,
+    version: 9,
     title: old.title,
     thread: { designation: old.thread, hand: 'right' },
   });

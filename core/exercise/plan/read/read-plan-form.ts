@@ -6,31 +6,30 @@ import { printDesignation } from '@/core/thread/standards/print-designation';
 import { threadLimits } from '@/core/thread/standards/limits';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { ThreadLimits } from '@/core/thread/standards/thread-limits';
-import { parseInsertPitches, type InsertPitch } from '@/core/thread/tool/insert-pitch';
 import { parseLength, parseWhole } from '@/core/base/units/parse-length';
 import { saidText } from '@/core/base/documents/visible-text';
-import type { Length, LengthUnit } from '@/core/base/units/length';
+import type { Length } from '@/core/base/units/length';
 import { WORKSHEET_ASKS, type WorksheetAsk } from '@/core/learning/worksheet/asks';
 import { leafOf, type PlanField, type PlanForm } from '../draft';
 import { START_ORDERS } from '../plan-names';
 import type { PlanStep } from '../plan';
-import { infeedDefaults, planDefaults, type InfeedDefault, type PlanDefaults } from '../plan-defaults';
+import {
+  USUAL_SPEED_RPM,
+  infeedDefaults,
+  planDefaults,
+  type InfeedDefault,
+  type PlanDefaults,
+} from '../plan-defaults';
 import { readChoice } from './read-choice';
 import { readProof, type EvidenceInput } from './read-proof';
 import { readSchedule, type ScheduleInput } from './read-schedule';
 import { readSteps } from './read-steps';
+import { readTip, type TipInput } from './read-tip';
 import { readWay, type WayInput } from './read-way';
 import { END_LENGTH_FIELD, readWork, type WorkInput } from './read-work';
 import { remember } from '../remember';
 
 /** The tip as it was read: lengths with their unit. An insert has a radius and the pitches it is made for. */
-export type TipInput =
-  | { kind: 'not-measured' }
-  | { kind: 'sharp' }
-  | { kind: 'flat'; flat: Length }
-  | { kind: 'radius'; radius: Length }
-  | { kind: 'insert'; radius: Length; pitchFrom: InsertPitch; pitchTo: InsertPitch };
-
 /** Points of the sections of the mark; they sum to 100. */
 export interface SectionPoints {
   /** None where nothing is asked before the lathe, and in plans of earlier releases. */
@@ -123,8 +122,8 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
     return undefined;
   }
   /** Without a thread an empty field has nothing to fall back on, but that is the thread's fault, not the field's. */
-  const threadLength = (field: keyof typeof PROPOSED) =>
-    isEmpty(field) && defaults === null ? undefined : length(field, defaults?.[PROPOSED[field]]);
+  const threadLength = (field: keyof typeof PROPOSED, proposed?: Length) =>
+    isEmpty(field) && defaults === null ? undefined : length(field, proposed ?? defaults?.[PROPOSED[field]]);
   const whole = (field: PlanField, min: number, max: number, what: string) =>
     keep(parseWhole(field, text(field), min, max, what));
 
@@ -157,7 +156,9 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
     schedule: readSchedule(form, unit, issues, notes),
     worksheet: WORKSHEET_ASKS.filter((ask) => form.worksheet[ask] === 'yes'),
     steps: readSteps(form, unit, issues),
-    spindleSpeedRpm: whole('technique.speed', 5, 2000, 'the spindle speed in rpm'),
+    spindleSpeedRpm: isEmpty('technique.speed')
+      ? USUAL_SPEED_RPM
+      : whole('technique.speed', 5, 2000, 'the spindle speed in rpm'),
     marking: readMarking(form, keep, issues),
   };
   return { inputs, issues, notes, defaults, infeedDefaults: infeeds };
@@ -170,55 +171,6 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
     if (angle !== undefined && angle.note !== null) notes['infeed.angle'] = angle.note;
     return angle?.angleDeg;
   }
-}
-
-function readTip(
-  form: PlanForm,
-  unit: LengthUnit,
-  defaults: PlanDefaults | null,
-  length: (field: 'tool.tip.flat' | 'tool.tip.radius') => Length | undefined,
-  keep: Keep,
-  issues: FieldIssue[],
-  notes: ReadPlanForm['notes'],
-): TipInput | undefined {
-  const { kind, pitchFrom, pitchTo } = form.tool.tip;
-  switch (kind) {
-    case 'not-measured':
-      return { kind };
-    case 'sharp':
-      return { kind };
-    case 'flat': {
-      const flat = length('tool.tip.flat');
-      return flat && { kind, flat };
-    }
-    case 'radius': {
-      const radius = length('tool.tip.radius');
-      return radius && { kind, radius };
-    }
-    case 'insert':
-      break;
-    default:
-      issues.push({
-        field: 'tool.tip.kind',
-        code: 'unreadable',
-        message: 'Choose the tip: flat, radius, sharp, insert or not measured.',
-      });
-      return undefined;
-  }
-  const radius = length('tool.tip.radius');
-  const own = defaults && { length: defaults.insertPitch, threadsPerInch: null };
-  const read = (field: 'tool.tip.pitchFrom' | 'tool.tip.pitchTo', typed: string) =>
-    typed.trim() === '' ? null : keep(parseInsertPitches(field, typed, unit));
-  const from = read('tool.tip.pitchFrom', pitchFrom);
-  const to = read('tool.tip.pitchTo', pitchTo);
-  if (from === undefined || to === undefined || own === null) return undefined;
-  // A range typed in the first field says both.
-  const isRange = from !== null && from.from !== from.to;
-  if (isRange && to === null)
-    notes['tool.tip.pitchFrom'] = 'Read as the range from the finest to the coarsest pitch.';
-  const finest = from?.from ?? own;
-  const coarsest = to?.to ?? (isRange ? from.to : own);
-  return radius && { kind: 'insert', radius, pitchFrom: finest, pitchTo: coarsest };
 }
 
 function readMarking(form: PlanForm, keep: Keep, issues: FieldIssue[]): SectionPoints | undefined {

@@ -42,7 +42,8 @@ export interface ScheduleInput {
   chart: Length[];
   chartReads: 'radius' | 'diameter';
   until: StopCheck;
-  atMost: number | undefined;
+  /** Null: as often as it takes to pass what is foretold. */
+  atMost: number | null | undefined;
   own: OwnRow[];
   /** Limits beside the largest infeed; null: as proposed, or none. The area in mm². */
   limits: ScheduleLimits;
@@ -142,12 +143,7 @@ export function readSchedule(
     chart,
     chartReads: schedule.chartReads === 'radius' ? 'radius' : 'diameter',
     until,
-    atMost:
-      chosen === 'until'
-        ? empty('schedule.atMost')
-          ? 20
-          : keep(parseWhole('schedule.atMost', text('schedule.atMost'), 1, 60, 'how often at most'))
-        : 20,
+    atMost: chosen === 'until' ? whole('schedule.atMost', 1, 60, 'how often at most') : null,
     own: chosen === 'own' ? readOwnRows(form, unit, keep, issues) : [],
     limits: {
       areaMm2: area(),

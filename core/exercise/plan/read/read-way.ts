@@ -22,6 +22,7 @@ import type { Way } from '@/core/machine/technique/way';
 import type { Thread } from '@/core/thread/standards/thread';
 import { parseFigures } from '@/core/base/units/parse-length';
 import { leafOf, type PlanField, type PlanForm } from '../draft';
+import { HAND_LIMITS, type HandLimit } from '../plan-names';
 import { readChoice } from './read-choice';
 import { usualWay } from '../usual-way';
 
@@ -32,6 +33,8 @@ export interface WayInput {
   level: Level;
   /** Own seconds from seeing to doing; null: those of the level. */
   reactionSeconds: number | null;
+  /** Whether a lathe goes slower than asked where the hand has too little time. */
+  handLimit: HandLimit;
   zeroBy: ZeroWay | null;
   endSeenBy: (typeof END_SEEN_BY)[number] | null;
 }
@@ -67,7 +70,7 @@ export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): W
       ),
       infeed,
       compoundSide: choice('infeed.side', ['usual', 'other'], usual.compoundSide),
-      markRule: choice('technique.markRule', MARK_RULES, 'any-safe', catchesMarks(drive)),
+      markRule: choice('technique.markRule', MARK_RULES, 'any-safe', catchesMarks(drive) || drive === 'free'),
       end: choice('work.end.kind', WORK_ENDS, external ? 'groove' : 'recess'),
       holding: choice('holding.kind', HOLDINGS, usualHolding(thread.side)),
     },
@@ -77,10 +80,15 @@ export function readWay(form: PlanForm, thread: Thread, issues: FieldIssue[]): W
         : choice('thread.startsBy', STARTS_BY, feedsByCompound(infeed) ? 'thread-dial' : 'compound'),
     level: choice('technique.level', LEVELS, 'each-step'),
     reactionSeconds: readReaction(leafOf(form, 'technique.reaction'), issues),
+    // A speed that was typed is meant; one that is proposed gives way to the hand, and so it does to a time that was typed.
+    handLimit: choice('technique.handLimit', HAND_LIMITS, speedIsMeant(form) ? 'set-aside' : 'keeps'),
     zeroBy: maybe('technique.zeroBy', ZERO_WAYS),
     endSeenBy: maybe('technique.endSeenBy', END_SEEN_BY),
   };
 }
+
+const speedIsMeant = ({ technique: { speed, reaction } }: PlanForm) =>
+  speed.trim() !== '' && reaction.trim() === '';
 
 /** Nobody acts within a tenth of a second, and ten are no limit any more. */
 const REACTION = { least: 0.1, most: 10 } as const;

@@ -1,5 +1,6 @@
 import { readRecord } from './read-record';
 import type { FieldIssue } from '@/core/base/errors/field-issue';
+import { REGISTER_MADE, REGISTER_PLACES, type RegisterShape } from '@/core/machine/blank/part-shape';
 import type { WorkEnd } from '@/core/machine/technique/choices';
 import { parseAngleDeg } from '@/core/base/units/parse-angle';
 import { parseLength } from '@/core/base/units/parse-length';
@@ -17,7 +18,11 @@ export interface WorkInput {
   reliefDiameter: Length | null | undefined;
   reliefBy: (typeof RELIEFS)[number];
   chamfer: { angleDeg: number | null; diameter: Length | null };
-  register: { diameter: Length | null; length: Length | null; seatsOnFace: boolean };
+  register: {
+    diameter: Length | null;
+    length: Length | null;
+    seatsOnFace: boolean;
+  } & Pick<RegisterShape, 'at' | 'made'>;
   material: string | null;
   stickOut: Length | null | undefined;
   toolMaterial: string | null;
@@ -77,6 +82,8 @@ export function readWork(form: PlanForm, unit: LengthUnit, issues: FieldIssue[])
       diameter: length('work.register.diameter') ?? null,
       length: length('work.register.length') ?? null,
       seatsOnFace: form.work.register.face === 'yes',
+      at: readChoice(form, 'work.register.at', REGISTER_PLACES, issues) ?? 'behind',
+      made: readChoice(form, 'work.register.made', REGISTER_MADE, issues) ?? 'before',
     },
     material: text('work.material'),
     stickOut: length('holding.stickOut'),

@@ -41,7 +41,7 @@ export interface OnLatheCase {
 export const onLatheStage = remember(
   (
     onLathe: OnLatheCase,
-    { rows, aimed }: Pick<RowsStage, 'rows' | 'aimed'>,
+    { rows, aimed, school }: Pick<RowsStage, 'rows' | 'aimed' | 'school'>,
     constant: number | null,
     lathe: Lathe,
   ): { passes: Pass[] | null; issues: PlanIssue[] } => {
@@ -79,7 +79,7 @@ export const onLatheStage = remember(
       issues: [
         ...(slide === 'cross-slide' && !known ? [crossDialUnknown(lathe)] : []),
         ...(aimed ? dialIssues(limits, landing(last), rows.length - onDial.length, thread, dial) : []),
-        ...(aimed || !tipKnown ? [] : endsOutside(limits, landing(end), thread)),
+        ...(aimed || !tipKnown ? [] : endsOutside(limits, landing(end), thread, school === 'until')),
         ...betweenMarks(rows, thread, dial),
         ...constantOnDial(constant, thread, dial),
       ],
@@ -121,8 +121,16 @@ function dialIssues(
 }
 
 /** Rows that a chart, a check or the instructor's own table ends: they are taken as they are, and it is said where they land. */
-function endsOutside({ pitchDiameter: range }: ThreadLimits, end: number, { unit }: Thread): PlanIssue[] {
+function endsOutside(
+  { side, pitchDiameter: range }: ThreadLimits,
+  end: number,
+  { unit }: Thread,
+  endedByCheck: boolean,
+): PlanIssue[] {
   if (end >= range.min - 1e-9 && end <= range.max + 1e-9) return [];
+  // What a check ends may go on beyond: it is wrong only where it can not get there.
+  const short = side === 'external' ? end > range.max : end < range.min;
+  if (endedByCheck && !short) return [];
   return [{ field: 'schedule.school', code: 'ends-outside-band', severity: 'warn', value: end, range, unit }];
 }
 

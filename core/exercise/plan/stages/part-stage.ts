@@ -2,6 +2,8 @@ import { diameterPerDepth } from '@/core/thread/geometry/frame';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { ThreadLimits } from '@/core/thread/standards/thread-limits';
 import { lengthIn, type Length } from '@/core/base/units/length';
+import type { Relief } from '../plan-names';
+import { reliefBy, reliefsOf, type ReliefOption } from '../relief';
 import type { PlanIssue } from '../plan-issue';
 import { remember } from '../remember';
 
@@ -11,14 +13,14 @@ export interface PartAsked {
   totalLength: Length | null;
   chamferDiameter: Length | null;
   reliefDiameter: Length | null;
-  reliefBy: 'planned-root' | 'printed-minor';
+  reliefBy: Relief;
   registerDiameter: Length | null;
   registerLength: Length | null;
 }
 
 export interface PartStage {
-  /** Diameter to which groove or recess is cut: by the planned root, by the printed minor, and as chosen. */
-  relief: { plannedRoot: number; printed: number; chosen: number } | null;
+  /** Diameters to which groove or recess may be cut, and the one that is chosen. */
+  relief: { options: ReliefOption[]; chosen: number } | null;
   issues: PlanIssue[];
 }
 
@@ -49,13 +51,15 @@ export const partStage = remember(
     // Positive: the second one lies deeper in the material.
     const deeper = (one: number, other: number) => (other - one) * Math.sign(diameterPerDepth(limits.side));
     const chamfer = inUnit(asked.chamferDiameter);
-    if (chamfer !== null && deeper(root, chamfer) < -1e-9)
-      warn({ field: 'work.chamfer.diameter', code: 'chamfer-misses-root', value: chamfer, limit: root });
-    const printed = external ? limits.minor.max : limits.major.min;
+    // A mouth opened to the nominal major is right, although the tool's root lies a little beyond it (common practice).
+    const enough = limits.side === 'external' ? root : Math.min(root, limits.major.min);
+    if (chamfer !== null && deeper(enough, chamfer) < -1e-9)
+      warn({ field: 'work.chamfer.diameter', code: 'chamfer-misses-root', value: chamfer, limit: enough });
     const own = inUnit(asked.reliefDiameter);
-    const chosen = own ?? (asked.reliefBy === 'printed-minor' ? printed : root);
+    const options = reliefsOf(thread, limits, root);
+    const chosen = own ?? reliefBy(options, asked.reliefBy);
     if (deeper(root, chosen) < -1e-9)
       warn({ field: 'work.end.diameter', code: 'relief-over-root', value: chosen, limit: root });
-    return { relief: { plannedRoot: root, printed, chosen }, issues };
+    return { relief: { options, chosen }, issues };
   },
 );

@@ -21,6 +21,7 @@ import type { Way } from '@/core/machine/technique/way';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { Tip } from '@/core/thread/tool/tip';
 import { lengthIn, type Length } from '@/core/base/units/length';
+import { radians } from '@/core/base/units/angle';
 import { roundTo } from '@/core/base/units/round';
 import { infeedDefaults } from '../plan-defaults';
 import type { PlanIssue } from '../plan-issue';
@@ -62,6 +63,8 @@ export interface RowsCase {
   /** Feed of that slide to the target, exact. */
   feed: number | null;
   proposedInfeed: UsualInfeeds;
+  /** Of the pitch diameter. */
+  bandWidth: number;
 }
 
 /** More roughing passes than this of one chip are too many for a lesson: then it is steps; common practice: 15 to 25 for a coarse thread. */
@@ -98,7 +101,8 @@ function bySchool(rowsCase: RowsCase, input: ScheduleInput, school: School): Row
   };
   const refuse = (issue: Omit<PlanIssue, 'severity'>) => void issues.push({ ...issue, severity: 'refuse' });
   if (!aimed) {
-    stage.rows = byHand(input, order, largest, inUnit);
+    stage.rows = byHand(input, order, { largest: inUnit(largest), near: inUnit(second) }, inUnit);
+    if (school === 'until') warnOfBite(rowsCase, stage, inUnit(second));
     return stage;
   }
   if (roughingFeed(order) <= 0) {
@@ -153,8 +157,8 @@ function constantArea(
 /** Rows that the instructor's own table, chart or check ends, and not the target. */
 function byHand(
   input: ScheduleInput,
-  { scratch }: Omit<RowOrder, 'roughing'>,
-  largest: Length,
+  { scratch, totalFeed }: Omit<RowOrder, 'roughing'>,
+  { largest, near }: { largest: number; near: number },
   inUnit: (length: Length) => number,
 ): PlannedRow[] | null {
   switch (input.school) {
@@ -163,7 +167,10 @@ function byHand(
       return input.chart.length === 0 ? null : chartRows(input.chart.map((each) => share * inUnit(each)));
     }
     case 'until': {
-      return input.atMost === undefined ? null : untilRows(scratch, inUnit(largest), input.atMost);
+      const { atMost } = input;
+      return atMost === undefined
+        ? null
+        : untilRows({ scratch, infeed: largest, nearInfeed: near, totalFeed, atMost });
     }
     default: {
       const cuts = input.own.flatMap((row) => (row.what === 'cut' ? [row] : []));
@@ -178,11 +185,8 @@ function byHand(
 }
 
 /** What is typed, or what is proposed: an insert takes no scratch of a thousandth and no dry passes unless it is asked to. */
-function settled(
-  { thread, insert, proposedInfeed }: RowsCase,
-  input: ScheduleInput,
-  school: School,
-): SettledSchedule {
+function settled(rowsCase: RowsCase, input: ScheduleInput, school: School): SettledSchedule {
+  const { thread, insert, proposedInfeed } = rowsCase;
   const usual = infeedDefaults(thread.unit);
   const largest =
     input.largest === undefined
@@ -195,11 +199,40 @@ function settled(
   return {
     largest,
     scratch: or(input.scratch, insert ? { value: 0, unit: thread.unit } : capped(usual.scratchInfeed)),
-    second: or(input.second, capped(larger(usual.secondInfeed, largest, thread.unit))),
+    second: or(
+      input.second,
+      capped(school === 'until' ? nearBite(rowsCase) : larger(usual.secondInfeed, largest, thread.unit)),
+    ),
     finishing: or(input.finishing, 2),
     finishingInfeed: or(input.finishingInfeed, capped(usual.finishingInfeed)),
     spring: or(input.spring, insert ? 0 : 2),
   };
+}
+
+/** What an infeed takes off (inside: adds to) the pitch diameter, for each unit of feed. */
+const takenBy = ({ feedAngleDeg }: RowsCase) => 2 * Math.cos(radians(feedAngleDeg ?? 0));
+
+/** A bite that takes no more than half of the band, in the steps that are usual, and no less than one of them. */
+function nearBite(rowsCase: RowsCase): Length {
+  const { thread, bandWidth } = rowsCase;
+  const step = infeedDefaults(thread.unit).finishingInfeed.value;
+  const steps = Math.max(1, Math.floor(bandWidth / 2 / takenBy(rowsCase) / step + 1e-9));
+  return { value: roundTo(steps * step, 6), unit: thread.unit };
+}
+
+/** Says when one bite takes more than the whole band: it can pass it between two trials. */
+function warnOfBite(rowsCase: RowsCase, stage: RowsStage, bite: number): void {
+  const { bandWidth, thread } = rowsCase;
+  const takes = takenBy(rowsCase) * bite;
+  if (takes <= bandWidth + 1e-9) return;
+  stage.issues.push({
+    field: 'schedule.second',
+    code: 'bite-over-band',
+    severity: 'warn',
+    value: takes,
+    limit: bandWidth,
+    unit: thread.unit,
+  });
 }
 
 /** After two thirds a third of the first infeed, and no less than the usual one. */

@@ -11,6 +11,7 @@ import { speedOnLathe } from '@/core/machine/technique/speed-on-lathe';
 import { type RealDrive, catchesMarks } from '@/core/machine/technique/drives';
 import type { Way } from '@/core/machine/technique/way';
 import type { PlanIssue } from '../plan-issue';
+import type { HandLimit } from '../plan-names';
 import { remember } from '../remember';
 
 /** A reaction time that leaves a beginner room to act; common practice. */
@@ -41,6 +42,9 @@ export const speedStage = remember(
     room: number | null,
     runDownTurns: number | null,
     rpm: number | null,
+    handLimit: HandLimit,
+    /** Least rpm at which carbide still cuts well; null: no carbide, or nobody said what it cuts. */
+    carbideRpm: number | null,
     lathe: Lathe,
   ): SpeedStage => {
     const none = {
@@ -67,7 +71,7 @@ export const speedStage = remember(
     const timeInRunOut = timeLeft(limit, lead, rpm);
     const most = maxRpm(limit, lead, reaction);
     const least = limit.usable === null ? null : leastRunOut(limit, lead, rpm, reaction, toolWidth);
-    const settled = speedOnLathe(lathe, rpm, lead, reaction, limitWith);
+    const settled = speedOnLathe(lathe, rpm, lead, handLimit === 'keeps' ? reaction : null, limitWith);
     const onLathe =
       settled === null
         ? null
@@ -76,9 +80,22 @@ export const speedStage = remember(
     const issues: PlanIssue[] = [];
     const issue = { field: 'technique.speed', severity: 'warn' } as const;
     if (timeInRunOut !== null && timeInRunOut < reaction - 1e-9) {
-      const facts = { rpm: Math.floor(most ?? 0), endsBy: limit.endsBy, halfNut: catchesMarks(drive) };
+      const facts = {
+        rpm: Math.floor(most ?? 0),
+        endsBy: limit.endsBy,
+        halfNut: catchesMarks(drive),
+        setAside: handLimit === 'set-aside',
+      };
       issues.push({ ...issue, code: 'little-time', value: timeInRunOut, limit: reaction, unit: 's', facts });
     }
+    if (carbideRpm !== null && rpm < carbideRpm - 1e-9)
+      issues.push({
+        ...issue,
+        code: 'slow-for-carbide',
+        value: rpm,
+        limit: Math.ceil(carbideRpm),
+        unit: 'rpm',
+      });
     if (limit.runDownUnknown) issues.push({ ...issue, code: 'run-down-unknown' });
     return { ...stage, issues };
   },

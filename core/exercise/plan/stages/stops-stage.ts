@@ -94,7 +94,9 @@ function proposedStops(
   const reached = rows.findIndex(({ reading }) => fromReading !== null && reading >= fromReading - 1e-9);
   const from = reached >= 0 ? reached + 1 : null;
   if (input.school === 'until') {
-    const begins = from ?? Math.max(second ?? 1, Math.ceil(rows.length / 2));
+    // From near size on, and after the second cut at the earliest; without small bites from half of the rows.
+    const near = rows.findIndex(({ kind }) => kind === 'finish');
+    const begins = from ?? Math.max(second ?? 1, near > 0 ? near : Math.ceil(rows.length / 2));
     return [...looks.filter(({ after }) => after < begins), stop(input.until, begins, true)];
   }
   const check = proofStop(evidence);

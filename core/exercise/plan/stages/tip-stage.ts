@@ -8,7 +8,7 @@ import { LENGTH_DECIMALS } from '@/core/base/units/format-length';
 import { lengthIn } from '@/core/base/units/length';
 import type { PlanIssue } from '../plan-issue';
 import { planDefaults } from '../plan-defaults';
-import type { TipInput } from '../read/read-plan-form';
+import type { TipInput } from '../read/read-tip';
 import { remember } from '../remember';
 
 export interface TipStage {

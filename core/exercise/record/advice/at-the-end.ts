@@ -7,7 +7,11 @@ export function atTheEnd({ sheet, live, prediction }: WorkAt, reached?: Decision
   const because: Reason[] = reached?.because ?? ['rows-cut'];
   const warnings = reached?.warnings ?? [];
   const { open: opened, notRight, past } = proofState(sheet, live);
-  const [open] = opened;
+  // A register that is made when the thread is done is made before it is measured.
+  const toMake = prediction.steps.find(
+    ({ step: { id, when }, verdict }) => id === 'register' && when === 'after-cutting' && verdict === 'open',
+  );
+  const open = opened.find(({ kind }) => kind !== 'register' || toMake === undefined);
   if (open !== undefined) {
     const expects = expectsFor(sheet, open, true);
     return {

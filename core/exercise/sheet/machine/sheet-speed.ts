@@ -5,7 +5,7 @@ import type { planDefaults } from '../../plan/plan-defaults';
 import type { Plan } from '../../plan/plan';
 import { leastRunOut, reactionOf, speedLimit, timeLeft } from '@/core/machine/technique/speed-limit';
 import { speedOnLathe } from '@/core/machine/technique/speed-on-lathe';
-import { threadingSpeed } from '@/core/machine/technique/threading-speed';
+import { isCarbide, threadingSpeed } from '@/core/machine/technique/threading-speed';
 import type { RealDrive } from '@/core/machine/technique/drives';
 import type { Way } from '@/core/machine/technique/way';
 import { leadOf, type Thread } from '@/core/thread/standards/thread';
@@ -28,9 +28,9 @@ export interface SheetSpeedCase {
 }
 
 /**
- * The fastest speed of this lathe that is not above what the plan asks, nor above what placards and lead screw allow,
- * and leaves the reaction time; its slowest where none does. A lathe whose speeds nobody has written down is asked for
- * the plan's.
+ * The fastest speed of this lathe that is not above what the plan asks, nor above what placards and lead screw allow;
+ * unless the plan sets the hand's limit aside, also one that leaves the reaction time. Its slowest where none does. A
+ * lathe whose speeds nobody has written down is asked for the plan's.
  */
 export function sheetSpeed(speedCase: SheetSpeedCase): Sheet['speed'] {
   const { plan, lathe, thread, way, drive, toolWidth, workDiameter, defaults, levers } = speedCase;
@@ -59,7 +59,8 @@ export function sheetSpeed(speedCase: SheetSpeedCase): Sheet['speed'] {
   const asked = plan.technique.spindleSpeedRpm;
   const cap = speedCap(lathe, levers, leadOfThread(thread));
   const allowed = Math.min(asked, cap?.rpm ?? Infinity);
-  const settled = speedOnLathe(lathe, allowed, lead, reactionSeconds, limitWith);
+  const byHand = plan.technique.handLimit === 'keeps' ? reactionSeconds : null;
+  const settled = speedOnLathe(lathe, allowed, lead, byHand, limitWith);
   const rpm = settled?.rpm ?? allowed;
   const { endsBy, usable, room, runDownTurns } = limitWith(
     settled?.runDownTurns ?? lathe.spindle.runDownTurns,
@@ -93,7 +94,6 @@ function capWords({ rpm, by }: NonNullable<ReturnType<typeof speedCap>>): string
 
 /** What is usual for the material and the tool of the plan, in the thread's unit per minute. */
 function usualSurface({ work, tool }: Plan, unit: Thread['unit']): number | null {
-  const carbide = tool.tip.kind === 'insert' || /carbide/i.test(tool.material ?? '');
-  const usual = threadingSpeed(work.material, carbide);
+  const usual = threadingSpeed(work.material, isCarbide(tool.tip.kind, tool.material));
   return usual === null ? null : lengthIn({ value: usual * 1000, unit: 'mm' }, unit);
 }

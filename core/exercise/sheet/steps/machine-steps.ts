@@ -104,11 +104,12 @@ export function driveStep({ sheet, way, drive, words }: StepCase): SheetStep {
 }
 
 export function speedStep({ sheet, way }: StepCase): SheetStep {
-  const { timeInRunOut, rpm, limit, set, marked, cap, asked } = sheet.speed;
+  const { timeInRunOut, rpm, limit, set, marked, cap, asked, reactionSeconds } = sheet.speed;
+  const little = timeInRunOut !== null && timeInRunOut < reactionSeconds - 1e-9;
   const left =
     timeInRunOut === null
       ? 'Nothing ahead of the tool limits it here.'
-      : `${Math.max(0, timeInRunOut).toFixed(1)} s will be left ${limit.endsBy === 'opening' ? placeOfEnd(way) : LEFT[limit.endsBy]}.`;
+      : `${little ? 'Only ' : ''}${Math.max(0, timeInRunOut).toFixed(1)} s will be left ${limit.endsBy === 'opening' ? placeOfEnd(way) : LEFT[limit.endsBy]}.`;
   const how = set === '' ? '' : `${set}. `;
   const really = marked === null ? '' : ` Marked ${marked}, it really gives ${rpm} rpm.`;
   const slower = rpm < asked && cap === null ? ` The plan asks for ${asked} rpm at most.` : '';
@@ -117,7 +118,9 @@ export function speedStep({ sheet, way }: StepCase): SheetStep {
     'Spindle speed',
     `${how}${left}${really}${cap === null ? '' : ` ${cap}`}${slower}`,
     atMost(marked ?? rpm, 'rpm'),
-    'Obey the placards on the machine: some lever positions forbid higher speeds.',
+    little
+      ? `A hand usually needs ${reactionSeconds} s: show it to your instructor before you cut at this speed. Obey the placards on the machine.`
+      : 'Obey the placards on the machine: some lever positions forbid higher speeds.',
   );
 }
 

@@ -1,4 +1,5 @@
 import { formatLength } from '@/core/base/units/format-length';
+import { plannedCrest } from '../planned-crest';
 import type { SheetStep } from '../sheet-step';
 import type { StepCase } from './step-case';
 import { atLeast, atMost, confirm, range, value } from './step-makers';
@@ -6,7 +7,7 @@ import { atLeast, atMost, confirm, range, value } from './step-makers';
 /** The blank or the bore, with its chamfer and its register. */
 export function workSteps(stepCase: StepCase): SheetStep[] {
   const { plan, sheet, measuring } = stepCase;
-  const { min, max } = sheet.limits.crest;
+  const { min, max } = plannedCrest(sheet);
   const { unit } = sheet.thread;
   const external = sheet.thread.side === 'external';
   const { register } = plan.work;
@@ -19,16 +20,24 @@ export function workSteps(stepCase: StepCase): SheetStep[] {
         : `Bore to the ${measuring.crest} and measure it. ${chamferWords(stepCase)}`,
       range(sheet.workDiameter, min, max, unit),
     ),
-    ...(register?.diameter == null
-      ? []
-      : [
-          confirm(
-            'register',
-            'Register',
-            `${external ? 'Turn' : 'Make'} the register to ${show(register.diameter.value, register.diameter.unit)}${register.length === null ? '' : `, ${show(register.length.value, register.length.unit)} long`}; its face square. It locates the part, not the thread.`,
-          ),
-        ]),
+    ...(register?.made === 'before' ? registerStep(stepCase) : []),
   ];
+}
+
+/** The register where the plan has one. */
+export function registerStep({ plan, sheet }: StepCase): SheetStep[] {
+  const { register } = plan.work;
+  if (register?.diameter == null) return [];
+  const { diameter, length, at, made } = register;
+  const external = sheet.thread.side === 'external';
+  const long = length === null ? '' : `, ${show(length.value, length.unit)} long`;
+  const place = at === 'behind' ? 'behind the thread' : external ? 'before the thread' : 'at the mouth';
+  const step = confirm(
+    'register',
+    'Register',
+    `${external ? 'Turn' : 'Bore'} the register ${place} to ${show(diameter.value, diameter.unit)}${long}; its face square. ${made === 'after' ? 'In the same chucking as the thread. ' : ''}It locates the part, not the thread.`,
+  );
+  return [made === 'after' ? { ...step, when: 'after-cutting' } : step];
 }
 
 function chamferWords({ plan, sheet }: StepCase): string {
@@ -48,7 +57,10 @@ export function endSteps({ plan, way, sheet }: StepCase): SheetStep[] {
   const { unit } = sheet.thread;
   const length = show(sheet.speed.runOutWidth, unit);
   const least = sheet.speed.leastRunOut;
-  const wide = least === null ? `${length} wide` : `${length} wide, at least ${show(least, unit)}`;
+  const wide =
+    least === null || least > sheet.speed.runOutWidth + 1e-9
+      ? `${length} wide`
+      : `${length} wide, not under ${show(least, unit)}`;
   switch (way.end) {
     case 'groove':
       return [

@@ -1,6 +1,7 @@
 'use client';
 
 import { boreAdvice, explainBoreAdvice } from '@/core/thread/bore/bore-advice';
+import type { PlanEvaluation } from '@/core/exercise/plan/plan-evaluation';
 import { Figure } from '@/ui/kit/figure';
 import { useShowLength } from '@/ui/units/display-unit';
 import { END_LENGTH_FIELD } from '@/core/exercise/plan/read/read-work';
@@ -71,20 +72,53 @@ function EndFields() {
         hint={least}
       />
       {(end === 'groove' || end === 'recess') && relief !== null && (
-        <PlanChoice
-          field="work.end.reliefBy"
-          label={`${end === 'groove' ? 'Groove' : 'Recess'} cut to`}
-          stacked
-          options={[
-            { value: 'planned-root', text: `planned root ${show.figures(relief.plannedRoot, units.thread)}` },
-            {
-              value: 'printed-minor',
-              text: `printed ${side === 'external' ? 'minor' : 'major'} ${show.figures(relief.printed, units.thread)}`,
-            },
-          ]}
-          note={`${show.figures(Math.abs(relief.plannedRoot - relief.printed), units.thread)} apart; neither is wrong.`}
-        />
+        <ReliefFields what={end === 'groove' ? 'Groove' : 'Recess'} relief={relief} />
       )}
+    </>
+  );
+}
+
+/** To which diameter groove or recess is cut, and what each does: tables print it by the form of the root. */
+function ReliefFields({
+  what,
+  relief: { options },
+}: {
+  what: string;
+  relief: NonNullable<PlanEvaluation['relief']>;
+}) {
+  const { read, values } = usePlanning();
+  const units = useUnits();
+  const show = useShowLength();
+  const by = values.work.end.diameter.trim() === '' ? read.inputs.work?.reliefBy : undefined;
+  const chosen = options.find((each) => each.by === by);
+  const printed = read.evaluation.thread?.side === 'internal' ? 'major' : 'minor';
+  const figures = (length: number) => show.figures(length, units.thread);
+  return (
+    <>
+      <PlanSelect
+        field="work.end.reliefBy"
+        label={`${what} cut to`}
+        options={options.map((option) => ({
+          value: option.by,
+          text:
+            option.by === 'planned-root'
+              ? `${figures(option.diameter)}, the root of this tool`
+              : `${figures(option.diameter)}, printed ${printed}, root ${option.root}`,
+        }))}
+        note={
+          chosen === undefined
+            ? undefined
+            : chosen.toolCuts > 1e-9
+              ? `The tool still cuts ${figures(chosen.toolCuts)} deep in it: the last pass ends in metal.`
+              : 'The tool comes out clear.'
+        }
+      />
+      <PlanTextField
+        field="work.end.diameter"
+        label="Own diameter"
+        unit={units.thread}
+        hint={values.work.end.diameter.trim() === '' ? undefined : 'It counts, whatever is chosen above.'}
+      />
     </>
   );
 }
@@ -118,7 +152,7 @@ function PartFields() {
         <PlanTextField field="work.register.diameter" label="Register ⌀" unit={units.thread} />
         <PlanTextField field="work.register.length" label="its length" unit={units.thread} />
       </div>
-      <PlanCheck field="work.register.face" label="Seats on the face" />
+      {values.work.register.diameter.trim() !== '' && <RegisterFields />}
       <PlanTextField
         field="work.end.room"
         label="Room beyond the run-out"
@@ -127,6 +161,37 @@ function PartFields() {
       />
       <PlanTextField field="work.material" label="Material" />
     </PlanFold>
+  );
+}
+
+/** Where the register lies, and when it is made. */
+function RegisterFields() {
+  const { read } = usePlanning();
+  const internal = read.evaluation.thread?.side === 'internal';
+  return (
+    <>
+      <PlanChoice
+        field="work.register.at"
+        label="The register lies"
+        columns={2}
+        options={[
+          { value: 'behind', text: 'Behind the thread' },
+          { value: 'mouth', text: internal ? 'At the mouth' : 'Before it' },
+        ]}
+        proposed="behind"
+      />
+      <PlanChoice
+        field="work.register.made"
+        label="It is made"
+        columns={2}
+        options={[
+          { value: 'before', text: 'With the blank' },
+          { value: 'after', text: 'After the thread' },
+        ]}
+        proposed="before"
+      />
+      <PlanCheck field="work.register.face" label="Seats on the face" />
+    </>
   );
 }
 

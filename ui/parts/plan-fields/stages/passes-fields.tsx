@@ -43,7 +43,8 @@ const HINTS: Partial<Record<School, string>> = {
 function SchoolFields({ school }: { school: School }) {
   const { read } = usePlanning();
   const { thread: unit } = useUnits();
-  const { asked, suggestedRoughing: suggested } = read.evaluation;
+  const { asked, rows, suggestedRoughing: suggested } = read.evaluation;
+  const times = rows === null ? undefined : String(rows.filter(({ kind }) => kind !== 'scratch').length);
   if (school === 'own') return <OwnRows />;
   if (school === 'chart')
     return (
@@ -85,8 +86,13 @@ function SchoolFields({ school }: { school: School }) {
             />
           </div>
         )}
-        {school === 'two-thirds' && (
-          <PlanTextField field="schedule.second" label="then" unit={unit} proposed={plain(asked?.second)} />
+        {(school === 'two-thirds' || school === 'until') && (
+          <PlanTextField
+            field="schedule.second"
+            label={school === 'until' ? 'near size' : 'then'}
+            unit={unit}
+            proposed={plain(asked?.second)}
+          />
         )}
       </div>
       {school === 'list' && (
@@ -117,7 +123,7 @@ function SchoolFields({ school }: { school: School }) {
               text: name,
             }))}
           />
-          <PlanTextField field="schedule.atMost" label="at most" unit="times" proposed="20" />
+          <PlanTextField field="schedule.atMost" label="at most" unit="times" proposed={times} />
         </div>
       )}
       {aimed && (

@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import type { PlanStageId } from '@/core/exercise/plan/draft';
+import { EMPTY_PLAN_FORM, stageOf, withLeaf, type PlanStageId } from '@/core/exercise/plan/draft';
+import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import type { Leaves } from '@/core/test/record';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import { completeBrowser } from '@/ui/test/browser';
@@ -187,4 +188,70 @@ test('thread: several starts ask for their order', () => {
   unmount();
   open('thread', { 'thread.designation': 'M20xPh5P2.5-6g' });
   expect(screen.getByText('2 starts')).not.toBeNull();
+});
+
+describe('what the rail warns of has its words in its stage', () => {
+  test.each<[PlanStageId, Leaves, RegExp]>([
+    // Of fields that stand on the page, that a fold hides, and that another choice took off the page.
+    ['blank', { 'work.diameter': '0.7600' }, /Over the major limit/],
+    ['blank', { 'work.chamfer.diameter': '0.740' }, /ends above the root/],
+    ['blank', { 'work.end.reliefBy': 'printed-minor' }, /still cuts in the groove/],
+    ['passes', { 'schedule.school': 'two-thirds', 'schedule.finishingInfeed': '0.0004' }, /left out there/],
+    ['technique', { 'technique.speed': '400' }, /It is given as planned/],
+  ])('%s %p', (stage, leaves, words) => {
+    open(stage, leaves);
+    expect(screen.getAllByText(words)).toHaveLength(1);
+  });
+
+  test('every warning that the checks of plans provoke stands in its stage', () => {
+    const provoking: Leaves[] = [
+      { 'technique.speed': '400', 'work.diameter': '0.7600', 'tool.tip.flat': '0.002' },
+      { 'infeed.angle': '20', 'schedule.school': 'constant-infeed', 'schedule.largest': '0.0033' },
+      { 'infeed.way': 'plunge', 'schedule.school': 'until', 'schedule.second': '0.004' },
+      { 'tool.tip.kind': 'not-measured', 'work.register.diameter': '1', 'technique.drive': 'trip' },
+      { 'infeed.way': 'readout', 'infeed.angle': '31', 'proof.target': '0.7030' },
+    ];
+    for (const leaves of provoking) {
+      const all = { 'thread.designation': '3/4-16 UNF-2A', ...leaves };
+      const form = Object.entries(all).reduce((made, [field, text]) => withLeaf(made, field, text), {
+        ...EMPTY_PLAN_FORM,
+        title: 'Test piece',
+      });
+      const { warnings } = readPlan(form);
+      expect(warnings.length).toBeGreaterThan(0);
+      for (const { field, message } of warnings) {
+        const { container, unmount } = open(stageOf(field), leaves);
+        expect(container.textContent).toContain(message);
+        unmount();
+      }
+    }
+  });
+});
+
+test('technique: the hand’s limit is hers to set aside, and is asked only where it binds', () => {
+  const { unmount } = open('technique');
+  expect(screen.queryByText('Where the hand has too little time')).toBeNull();
+  expect(placeholder('Spindle speed')).toBe('70');
+  unmount();
+  open('technique', { 'technique.speed': '400' });
+  expect(screen.getByRole('radio', { name: 'As planned: I set this limit aside' }).ariaChecked).toBe('true');
+  fireEvent.click(screen.getByRole('radio', { name: 'A lathe goes slower' }));
+  expect(screen.getByText(/A lathe goes slower there, and the sheet says/)).not.toBeNull();
+});
+
+test('blank: the printed minors by their root, and an own diameter', () => {
+  open('blank');
+  const select = screen.getByLabelText<HTMLSelectElement>('Groove cut to');
+  expect([...select.options].map(({ text }) => text)).toEqual([
+    expect.stringContaining('the root of this tool'),
+    expect.stringContaining('printed minor, root flat, basic form'),
+    expect.stringContaining('printed minor, root rounded, UNR'),
+    expect.stringContaining('printed minor, root rounded, H/6'),
+    expect.stringContaining('printed minor, root flat, P/8'),
+  ]);
+  expect(screen.getByText('The tool comes out clear.')).not.toBeNull();
+  fireEvent.change(select, { target: { value: 'root-rounded-unr' } });
+  expect(screen.getByText(/The tool still cuts 0\.00\d\d deep in it/)).not.toBeNull();
+  type('Own diameter', '0.600');
+  expect(screen.getByText('It counts, whatever is chosen above.')).not.toBeNull();
 });

@@ -8,6 +8,8 @@ import { HoldingFields } from './holding-fields';
 import { MarksFields } from './marks-fields';
 import { PassesFields } from './passes-fields';
 import { ProofFields } from './proof-fields';
+import { ShownFieldsProvider } from '../shown-fields';
+import { StageNotes } from './stage-notes';
 import { StepFields } from './step-fields';
 import { TechniqueFields } from './technique-fields';
 import { ThreadFields } from './thread-fields';
@@ -31,5 +33,10 @@ const STAGE_FIELDS: Record<PlanStageId, () => React.JSX.Element> = {
 /** The few fields of the chosen stage, with what they lead to. */
 export const StageFields = memo(function StageFields({ stage }: { stage: PlanStageId }) {
   const Fields = STAGE_FIELDS[stage];
-  return <Fields />;
+  return (
+    <ShownFieldsProvider>
+      <StageNotes stage={stage} />
+      <Fields />
+    </ShownFieldsProvider>
+  );
 });

@@ -11,6 +11,7 @@ import { DRIVES, DRIVE_DATA, catchesMarks } from '@/core/machine/technique/drive
 import { frameOfWay } from '@/core/machine/technique/cut-way';
 import { ZERO_TEXTS } from '@/core/machine/technique/zero-texts';
 import { REACTION_SECONDS_BY_LEVEL } from '@/core/machine/technique/speed-limit';
+import { USUAL_SPEED_RPM } from '@/core/exercise/plan/plan-defaults';
 import { Figure } from '@/ui/kit/figure';
 import { PlanFold } from '../plan-fold';
 import { Message } from '@/ui/kit/message';
@@ -51,7 +52,7 @@ export function TechniqueFields() {
           options={optionsOf(CLEAR_ORDERS, CLEAR_ORDER_TEXTS)}
         />
       )}
-      {catchesMarks(drive) && (
+      {(catchesMarks(drive) || drive === 'free') && (
         <PlanChoice
           field="technique.markRule"
           label="Mark of the thread dial"
@@ -89,8 +90,22 @@ export function TechniqueFields() {
         field="technique.speed"
         label="Spindle speed"
         unit="rpm"
+        proposed={String(USUAL_SPEED_RPM)}
         hint="Beginners 60 to 120. Obey the machine’s placards."
       />
+      {read.warnings.some(({ field }) => field === 'technique.speed') && (
+        <PlanChoice
+          field="technique.handLimit"
+          label="Where the hand has too little time"
+          stacked
+          proposed={chosen?.handLimit}
+          options={[
+            { value: 'keeps', text: 'A lathe goes slower' },
+            { value: 'set-aside', text: 'As planned: I set this limit aside' },
+          ]}
+          note="Placards, chuck, lead screw and what the lathe has bind all the same."
+        />
+      )}
       {timeInRunOut !== null && (
         <Figure
           label="Time left to the hand"

@@ -5,11 +5,19 @@ import { Message } from '@/ui/kit/message';
 import { useShowLength } from '@/ui/units/display-unit';
 import { PlanChoice, PlanTextField } from '../plan-field';
 import { leavesOfTool, toolSays } from '@/core/exercise/plan/plan-book';
+import { insertRadius } from '@/core/exercise/plan/read/read-tip';
+import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
 import { usePlanning } from '../planning-context';
 import { BookSelect } from './book-select';
 import { usePlanWhys } from '../use-plan-whys';
 import { plain } from './plain';
 import { useUnits } from './use-units';
+
+/** What an empty radius takes; of an insert that of its finest pitch. */
+function proposedRadius({ inputs: { tip }, defaults, evaluation: { thread } }: ReadPlan) {
+  if (defaults === null || thread === null || tip?.kind !== 'insert') return defaults?.tipRadius;
+  return insertRadius(tip.pitchFrom, thread.unit, defaults);
+}
 
 /** The tip of the tool, with what the thread allows, and the side clearance that the helix asks. */
 export function ToolFields() {
@@ -56,7 +64,7 @@ export function ToolFields() {
           field="tool.tip.radius"
           label={tipKind === 'insert' ? 'Radius of the insert' : 'Radius at the tip'}
           unit={units.thread}
-          proposed={plain(read.defaults?.tipRadius)}
+          proposed={plain(proposedRadius(read))}
         />
       )}
       {tipKind === 'insert' && (

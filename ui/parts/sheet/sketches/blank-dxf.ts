@@ -16,7 +16,7 @@ export function blankDxf(part: PartShape, unit: LengthUnit, show: (length: numbe
   drawing.addLayer('ROOT', Drawing.ACI.RED, 'CONTINUOUS');
   drawing.addLayer('AXIS', Drawing.ACI.GREEN, 'CENTER');
   drawing.addLayer('TEXT', Drawing.ACI.CYAN, 'CONTINUOUS');
-  const { points, length } = outline(part);
+  const { points, length, threadFrom, registerLater } = outline(part);
   // The free end on the right, as it stands in the lathe seen from the operator.
   const half = (sign: 1 | -1): [number, number][] => points.map(([z, r]) => [-z, sign * r]);
   drawing.setActiveLayer('OUTLINE');
@@ -24,7 +24,21 @@ export function blankDxf(part: PartShape, unit: LengthUnit, show: (length: numbe
   else for (const sign of [1, -1] as const) drawing.drawPolyline(half(sign), false);
   drawing.setActiveLayer('ROOT');
   for (const sign of [1, -1])
-    drawing.drawLine(0, (sign * part.root) / 2, -part.threadLength, (sign * part.root) / 2);
+    drawing.drawLine(
+      -threadFrom,
+      (sign * part.root) / 2,
+      -threadFrom - part.threadLength,
+      (sign * part.root) / 2,
+    );
+  if (registerLater.length > 0) {
+    drawing.addLayer('REGISTER', Drawing.ACI.YELLOW, 'CENTER');
+    drawing.setActiveLayer('REGISTER');
+    for (const sign of [1, -1])
+      drawing.drawPolyline(
+        registerLater.map(([z, r]) => [-z, sign * r]),
+        false,
+      );
+  }
   drawing.setActiveLayer('AXIS');
   drawing.drawLine(0.2 * part.diameter, 0, -length - 0.2 * part.diameter, 0);
   drawing.setActiveLayer('TEXT');
@@ -37,7 +51,9 @@ export function blankDxf(part: PartShape, unit: LengthUnit, show: (length: numbe
     `CHAMFER TO DIA ${show(part.chamfer.diameter)}`,
     ...(part.register === null
       ? []
-      : [`REGISTER DIA ${show(part.register.diameter)} X ${show(part.register.length)}`]),
+      : [
+          `REGISTER DIA ${show(part.register.diameter)} X ${show(part.register.length)}${part.register.made === 'after' ? ' AFTER THE THREAD' : ''}`,
+        ]),
   ];
   for (const [index, note] of notes.entries())
     drawing.drawText(-length, -part.diameter * 0.9 - index * 1.6 * size, size, 0, note);

@@ -17,7 +17,8 @@ export function blankSketch(
   width: number,
   height: number,
 ): Sketch {
-  const { points, length } = outline(part);
+  const { points, length, threadFrom, registerLater } = outline(part);
+  const threadTo = threadFrom + part.threadLength;
   const external = part.side === 'external';
   const outer = external ? Math.max(...points.map(([, r]) => r)) : 0.85 * part.diameter;
   const free = part.end === 'through' ? part.endLength : 0;
@@ -35,16 +36,27 @@ export function blankSketch(
         fill: 0.93,
       }));
   const root = ([1, -1] as const).map((sign): SketchPath => ({
-    d: `M${at(x(0), y((sign * part.root) / 2))}H${round(x(part.threadLength))}`,
+    d: `M${at(x(threadFrom), y((sign * part.root) / 2))}H${round(x(threadTo))}`,
     stroke: 0.5,
     dash: [4, 2],
   }));
+  const later = ([1, -1] as const).flatMap((sign): SketchPath[] =>
+    registerLater.length === 0
+      ? []
+      : [
+          {
+            d: `M${registerLater.map(([z, r]) => at(x(z), y(sign * r))).join('L')}`,
+            stroke: 0.6,
+            dash: [5, 3],
+          },
+        ],
+  );
   const thread = part.threadLengthKnown ? `thread ${show(part.threadLength)}` : 'thread, length not said';
   const dims = [
-    ...dimension(x(part.threadLength), x(0), 26, thread),
+    ...dimension(x(threadTo), x(threadFrom), 26, thread),
     ...dimension(
-      x((part.end === 'through' ? length : part.threadLength) + part.endLength),
-      x(part.end === 'through' ? length : part.threadLength),
+      x((part.end === 'through' ? length : threadTo) + part.endLength),
+      x(part.end === 'through' ? length : threadTo),
       12,
       `${END_WORDS[part.end]} ${show(part.endLength)}`,
     ),
@@ -58,7 +70,9 @@ export function blankSketch(
     `chamfer to Ø ${show(part.chamfer.diameter)}`,
     ...(part.register === null
       ? []
-      : [`register Ø ${show(part.register.diameter)} × ${show(part.register.length)}`]),
+      : [
+          `register Ø ${show(part.register.diameter)} × ${show(part.register.length)}${part.register.made === 'after' ? ', after the thread' : ''}`,
+        ]),
   ];
   return {
     title: `The part before the thread: ${[...notes, thread].join(', ')}.`,
@@ -67,6 +81,7 @@ export function blankSketch(
     paths: [
       ...body,
       ...root,
+      ...later,
       { d: `M${at(x(length + free) - 6, axis)}H${round(x(0) + 8)}`, stroke: 0.5, dash: [8, 2, 2, 2] },
       ...dims.flatMap(({ paths }) => paths),
     ],

@@ -35,7 +35,8 @@ export function PartDrawing({
   const say = useSay();
   const hatch = useId();
   const { width, height } = size;
-  const { points, length } = outline(part);
+  const { points, length, threadFrom, registerLater } = outline(part);
+  const threadTo = threadFrom + part.threadLength;
   const external = part.side === 'external';
   const outer = external ? Math.max(...points.map(([, r]) => r)) : 0.85 * part.diameter;
   const held = holding === null ? 0 : 0.9 * part.diameter;
@@ -85,7 +86,18 @@ export function PartDrawing({
             data-part="work"
           />
         ))}
-        <ThreadLines part={part} x={x} y={y} />
+        <ThreadLines part={part} from={threadFrom} x={x} y={y} />
+        {registerLater.length > 0 &&
+          [1, -1].map((sign) => (
+            <path
+              key={sign}
+              d={`M${half(registerLater, sign as 1 | -1).join('L')}`}
+              fill="none"
+              stroke="var(--color-scribe)"
+              strokeDasharray="6 4"
+              data-part="register-later"
+            />
+          ))}
         {holding !== null && (
           <Held
             holding={holding}
@@ -104,15 +116,15 @@ export function PartDrawing({
           strokeDasharray="12 4 3 4"
         />
         <Dimension
-          from={x(part.threadLength)}
-          to={x(0)}
+          from={x(threadTo)}
+          to={x(threadFrom)}
           at={dimensionAt(1)}
           text={`thread ${part.threadLengthKnown ? label(part.threadLength) : 'as long as drawn'}`}
         />
         {part.end !== 'through' && (
           <Dimension
-            from={x(part.threadLength + part.endLength)}
-            to={x(part.threadLength)}
+            from={x(threadTo + part.endLength)}
+            to={x(threadTo)}
             at={dimensionAt(2)}
             text={`${say(END_WORDS[part.end])} ${label(part.endLength)}`}
           />
@@ -126,17 +138,18 @@ export function PartDrawing({
           />
         )}
         <g fill="var(--color-scribe)" className="figures" fontSize="14">
-          <text x={x(part.threadLength / 2)} y={y(-outer) + 24} textAnchor="middle">
+          <text x={x(threadFrom + part.threadLength / 2)} y={y(-outer) + 24} textAnchor="middle">
             {external ? 'blank' : 'bore'} ⌀ {label(part.diameter)}
           </text>
           {(part.end === 'groove' || part.end === 'recess') && (
-            <text x={x(part.threadLength + part.endLength / 2)} y={y(-outer) + 44} textAnchor="middle">
+            <text x={x(threadTo + part.endLength / 2)} y={y(-outer) + 44} textAnchor="middle">
               {END_WORDS[part.end] === 'recess' ? 'recess' : 'groove'} ⌀ {label(part.relief)}
             </text>
           )}
           {part.register !== null && (
-            <text x={x(length - part.register.length)} y={y(-outer) + 64} textAnchor="middle">
+            <text x={x(registerMiddle(part, threadTo))} y={y(-outer) + 64} textAnchor="middle">
               register ⌀ {label(part.register.diameter)}
+              {part.register.made === 'after' ? ', after the thread' : ''}
             </text>
           )}
         </g>
@@ -145,18 +158,26 @@ export function PartDrawing({
   );
 }
 
+/** Along the axis, where the register has its middle. */
+function registerMiddle({ register, end, endLength }: PartShape, threadTo: number): number {
+  if (register === null) return 0;
+  if (register.at === 'mouth') return register.length / 2;
+  return threadTo + (end === 'through' ? 0 : endLength) + register.length / 2;
+}
+
 type Place = { x: (z: number) => number; y: (r: number) => number };
 
 /** The thread as drawings show it: its root as thin lines, fading out where it is imperfect. */
-function ThreadLines({ part, x, y }: { part: PartShape } & Place) {
+function ThreadLines({ part, from, x, y }: { part: PartShape; from: number } & Place) {
   const { root, threadLength, end, endLength, diameter } = part;
-  const fade = end === 'mark' ? `L${x(threadLength + endLength)},` : null;
+  const to = from + threadLength;
+  const fade = end === 'mark' ? `L${x(to + endLength)},` : null;
   return (
     <g stroke="var(--color-brass-bright)" strokeWidth="1.25" fill="none" data-part="thread">
       {[1, -1].map((sign) => (
         <path
           key={sign}
-          d={`M${x(0)},${y((sign * root) / 2)}L${x(threadLength)},${y((sign * root) / 2)}${fade === null ? '' : `${fade}${y((sign * diameter) / 2)}`}`}
+          d={`M${x(from)},${y((sign * root) / 2)}L${x(to)},${y((sign * root) / 2)}${fade === null ? '' : `${fade}${y((sign * diameter) / 2)}`}`}
         />
       ))}
     </g>

@@ -163,6 +163,7 @@ function Answer({ result, base, unit }: { result: Fairness; base: FairBase; unit
         ? 'under 1'
         : String(Math.round(100 * share));
   const data = result.histogram.map(({ from, to, count }) => ({ at: ((from + to) / 2) * scale, count }));
+  const sum = result.ranking.reduce((all, { total }) => all + total, 0);
   const { min, max } = base.limits;
   const [first = 0, last = 0] = [data[0]?.at, data.at(-1)?.at];
   const domain: [number, number] = [Math.min(first, min * scale), Math.max(last, max * scale)];
@@ -223,8 +224,9 @@ function Answer({ result, base, unit }: { result: Fairness; base: FairBase; unit
         ))}
       </ol>
       <p className="text-xs text-ink-soft">
-        Share of the spread, with all that a source meets (Sobol, total order); the shares may add to more
-        than 100.
+        Share of the spread, with all that a source meets (Sobol, total order).
+        {sum > 1.005 &&
+          ` They add to ${Math.round(100 * sum)} %, for they overlap: what two sources do together counts with both.`}
       </p>
     </>
   );
