@@ -131,6 +131,21 @@ describe('the register', () => {
     expect(step('register', REGISTER)).toMatchObject({ when: 'before-cutting' });
     expect(step('register', REGISTER)?.instruction).toContain('behind the thread to 1.0000 in');
   });
+  test.each([
+    ['7/8-9 UNC-2B', '0.900', ''],
+    ['7/8-9 UNC-2B', '0.870', 'tool and screw pass through it'],
+    ['7/8-9 UNC-2A', '0.700', ''],
+    ['7/8-9 UNC-2A', '0.800', 'tool and nut pass over it'],
+  ])('before the thread it lets tool and mate pass: %s, %s', (designation, diameter, said) => {
+    const mouth = {
+      ...REGISTER,
+      'thread.designation': designation,
+      'work.register.diameter': diameter,
+      'work.register.at': 'mouth',
+    };
+    expect(says('work.register.diameter', mouth)).toContain(said);
+    expect(says('work.register.diameter', mouth) === '').toBe(said === '');
+  });
   test('at the mouth, after the thread: its step comes when the thread is done, before the part comes out', () => {
     const after = { ...REGISTER, 'work.register.at': 'mouth', 'work.register.made': 'after' };
     const steps = sheetOf(after).steps.filter(({ when }) => when === 'after-cutting');

@@ -109,6 +109,7 @@ function ofThread(
     reliefBy: part?.reliefBy ?? 'planned-root',
     registerDiameter: part?.register.diameter ?? null,
     registerLength: part?.register.length ?? null,
+    registerAt: part?.register.at ?? 'behind',
   });
   const insert = inputs.tip?.kind === 'insert';
   const proposedInfeed = usualInfeed({

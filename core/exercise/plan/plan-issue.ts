@@ -12,6 +12,7 @@ type PlanIssueCode =
   | 'chamfer-misses-root'
   | 'relief-over-root'
   | 'register-without-length'
+  | 'register-in-the-way'
   // technique, holding and end
   | 'end-not-of-side'
   | 'away-needs-start'

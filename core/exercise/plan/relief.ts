@@ -29,7 +29,7 @@ export function reliefsOf(thread: Thread, limits: ThreadLimits, root: number): R
   });
   return [
     option('planned-root', root, ''),
-    option('printed-minor', printed, limits.side === 'external' ? 'flat, basic form' : 'basic form'),
+    option('printed-minor', printed, limits.side === 'external' ? 'flat root, basic form' : 'basic form'),
     ...printedMinors(thread, limits.allowance).map((minor) => option(minor.id, minor.ofClass, minor.root)),
   ];
 }

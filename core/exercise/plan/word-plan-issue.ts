@@ -36,6 +36,10 @@ export function wordPlanIssue(issue: PlanIssue): string {
       return `The tool still cuts in the ${external ? 'groove' : 'recess'}: the planned root is at ${show(limit)} ${unit}.`;
     case 'register-without-length':
       return 'Give the register its length too.';
+    case 'register-in-the-way':
+      return external
+        ? `Before the thread a register is not over the root, ${show(limit)} ${unit}: tool and nut pass over it.`
+        : `At the mouth a register is not under the major diameter, ${show(limit)} ${unit}: tool and screw pass through it.`;
     case 'end-not-of-side':
       return external
         ? 'A recess is inside: an external thread ends in a groove, at a line, through, or over a boss.'

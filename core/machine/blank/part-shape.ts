@@ -77,6 +77,12 @@ export function partOf(said: PartSaid): PartShape {
   };
 }
 
+/** Radius of what is drawn: of a bore the block around it, which is not the plan's. */
+export function outerRadius(part: PartShape, points: readonly Point[]): number {
+  if (part.side === 'external') return Math.max(...points.map(([, r]) => r));
+  return Math.max(0.85 * part.diameter, 0.65 * (part.register?.diameter ?? 0));
+}
+
 /** Axial distance from the free end, and radius. */
 export type Point = readonly [z: number, r: number];
 

@@ -31,7 +31,7 @@ export function printedMinors(thread: Thread, allowance: number): PrintedMinor[]
 }
 
 const FACTORS = [
-  { id: 'root-rounded-unr', factor: 1.190778, root: 'rounded, UNR' },
-  { id: 'root-rounded-h6', factor: 1.226869, root: 'rounded, H/6' },
-  { id: 'root-flat-p8', factor: 1.299038, root: 'flat, P/8' },
+  { id: 'root-rounded-unr', factor: 1.190778, root: 'rounded root, UNR' },
+  { id: 'root-rounded-h6', factor: 1.226869, root: 'rounded root, H/6' },
+  { id: 'root-flat-p8', factor: 1.299038, root: 'flat root, P/8' },
 ] as const;

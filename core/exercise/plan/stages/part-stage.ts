@@ -1,4 +1,5 @@
 import { diameterPerDepth } from '@/core/thread/geometry/frame';
+import type { RegisterShape } from '@/core/machine/blank/part-shape';
 import type { Thread } from '@/core/thread/standards/thread';
 import type { ThreadLimits } from '@/core/thread/standards/thread-limits';
 import { lengthIn, type Length } from '@/core/base/units/length';
@@ -16,6 +17,7 @@ export interface PartAsked {
   reliefBy: Relief;
   registerDiameter: Length | null;
   registerLength: Length | null;
+  registerAt: RegisterShape['at'];
 }
 
 export interface PartStage {
@@ -50,6 +52,15 @@ export const partStage = remember(
     if (root === null) return { relief: null, issues };
     // Positive: the second one lies deeper in the material.
     const deeper = (one: number, other: number) => (other - one) * Math.sign(diameterPerDepth(limits.side));
+    // Whatever lies before the thread must let tool and mate pass.
+    const passes = external ? root : limits.major.min;
+    if (registerDiameter !== null && asked.registerAt === 'mouth' && deeper(passes, registerDiameter) < -1e-9)
+      warn({
+        field: 'work.register.diameter',
+        code: 'register-in-the-way',
+        value: registerDiameter,
+        limit: passes,
+      });
     const chamfer = inUnit(asked.chamferDiameter);
     // A mouth opened to the nominal major is right, although the tool's root lies a little beyond it (common practice).
     const enough = limits.side === 'external' ? root : Math.min(root, limits.major.min);

@@ -102,15 +102,17 @@ function ReliefFields({
           value: option.by,
           text:
             option.by === 'planned-root'
-              ? `${figures(option.diameter)}, the root of this tool`
-              : `${figures(option.diameter)}, printed ${printed}, root ${option.root}`,
+              ? `${figures(option.diameter)}, this tool’s root`
+              : `${figures(option.diameter)}, ${option.root}`,
         }))}
         note={
           chosen === undefined
             ? undefined
-            : chosen.toolCuts > 1e-9
-              ? `The tool still cuts ${figures(chosen.toolCuts)} deep in it: the last pass ends in metal.`
-              : 'The tool comes out clear.'
+            : `${chosen.by === 'planned-root' ? '' : `As tables print the ${printed} diameter of such a root. `}${
+                chosen.toolCuts > 1e-9
+                  ? `The tool still cuts ${figures(chosen.toolCuts)} deep in it: the last pass ends in metal.`
+                  : 'The tool comes out clear.'
+              }`
         }
       />
       <PlanTextField

@@ -243,11 +243,11 @@ test('blank: the printed minors by their root, and an own diameter', () => {
   open('blank');
   const select = screen.getByLabelText<HTMLSelectElement>('Groove cut to');
   expect([...select.options].map(({ text }) => text)).toEqual([
-    expect.stringContaining('the root of this tool'),
-    expect.stringContaining('printed minor, root flat, basic form'),
-    expect.stringContaining('printed minor, root rounded, UNR'),
-    expect.stringContaining('printed minor, root rounded, H/6'),
-    expect.stringContaining('printed minor, root flat, P/8'),
+    expect.stringContaining('this tool’s root'),
+    expect.stringContaining('flat root, basic form'),
+    expect.stringContaining('rounded root, UNR'),
+    expect.stringContaining('rounded root, H/6'),
+    expect.stringContaining('flat root, P/8'),
   ]);
   expect(screen.getByText('The tool comes out clear.')).not.toBeNull();
   fireEvent.change(select, { target: { value: 'root-rounded-unr' } });

@@ -1,4 +1,4 @@
-import { outline, type PartShape } from '@/core/machine/blank/part-shape';
+import { outerRadius, outline, type PartShape } from '@/core/machine/blank/part-shape';
 import type { WorkEnd } from '@/core/machine/technique/choices';
 import { at, round, type Sketch, type SketchPath, type SketchText } from './sketch';
 
@@ -20,7 +20,7 @@ export function blankSketch(
   const { points, length, threadFrom, registerLater } = outline(part);
   const threadTo = threadFrom + part.threadLength;
   const external = part.side === 'external';
-  const outer = external ? Math.max(...points.map(([, r]) => r)) : 0.85 * part.diameter;
+  const outer = outerRadius(part, points);
   const free = part.end === 'through' ? part.endLength : 0;
   const scale = Math.min((width - 24) / (length + free), (height - 78) / (2 * outer));
   const axis = 40 + outer * scale;

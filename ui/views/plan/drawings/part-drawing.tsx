@@ -1,7 +1,7 @@
 'use client';
 
 import { useId } from 'react';
-import { outline, type PartShape, type Point } from '@/core/machine/blank/part-shape';
+import { outerRadius, outline, type PartShape, type Point } from '@/core/machine/blank/part-shape';
 import { type Holding, HOLDING_DATA } from '@/core/machine/technique/holdings';
 import type { LengthUnit } from '@/core/base/units/length';
 import { scaleBarFor } from '@/ui/drawing/section-geometry';
@@ -38,7 +38,7 @@ export function PartDrawing({
   const { points, length, threadFrom, registerLater } = outline(part);
   const threadTo = threadFrom + part.threadLength;
   const external = part.side === 'external';
-  const outer = external ? Math.max(...points.map(([, r]) => r)) : 0.85 * part.diameter;
+  const outer = outerRadius(part, points);
   const held = holding === null ? 0 : 0.9 * part.diameter;
   const free = part.end === 'through' ? part.endLength : 0;
   const whole = length + free + held + (holding === null ? 0.15 : 0.7) * part.diameter;
@@ -147,7 +147,14 @@ export function PartDrawing({
             </text>
           )}
           {part.register !== null && (
-            <text x={x(registerMiddle(part, threadTo))} y={y(-outer) + 64} textAnchor="middle">
+            <text
+              x={Math.min(
+                x(registerMiddle(part, threadTo)),
+                width - (part.register.made === 'after' ? 150 : 80),
+              )}
+              y={y(-outer) + 64}
+              textAnchor="middle"
+            >
               register ⌀ {label(part.register.diameter)}
               {part.register.made === 'after' ? ', after the thread' : ''}
             </text>

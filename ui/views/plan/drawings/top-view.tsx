@@ -213,7 +213,7 @@ function TopViewDrawing({
           <text x={14} y={22}>
             {say(
               feeds
-                ? `Compound ${angleDeg}° from the cross-slide axis, swung ${swingOf(frame)}${offScale ? ': beyond its scale, set it by a protractor' : `: set ${Number(markDeg.toFixed(3))}° on the scale, which reads 0 along the ${swivel.zeroAlong === 'bed' ? 'bed' : 'cross slide'}`}`
+                ? `Compound ${angleDeg}° from the cross-slide axis, swung ${swingOf(frame)}${offScale ? ': beyond its scale, set it by a protractor' : `: set ${Number(markDeg.toFixed(3))}° on the scale, 0 along the ${swivel.zeroAlong === 'bed' ? 'bed' : 'cross slide'}`}`
                 : 'The cross slide feeds; the compound stays as it is',
             )}
           </text>
