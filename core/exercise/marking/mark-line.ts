@@ -7,7 +7,7 @@ export interface MarkLine {
   title: string;
   max: number;
   proposed: number;
-  /** False where no entry shows it: such a line is out of the sum. */
+  /** False where no entry shows it: such a line earns nothing; by rules before 4 it is out of the sum, later it keeps its points. */
   seen: boolean;
   /** Why these points, with the figures. */
   reason: string;
@@ -36,6 +36,8 @@ export interface Judgement {
   id: string;
   title: string;
   share: number | null;
+  /** False where the plan asks it and nothing shows it: it keeps its points, and is not called wrong. */
+  shown?: boolean;
   reason: string;
   evidence: string[];
 }
@@ -64,9 +66,9 @@ export function shareOut(scheme: Scheme, section: string, judgements: readonly J
     left -= 1;
   }
   const step = scheme.pointStep;
-  return judged.map(({ id, title, share, reason, evidence }, index) => {
+  return judged.map(({ id, title, share, shown = true, reason, evidence }, index) => {
     const max = whole[index] ?? 0;
     const proposed = Math.round((max * (share ?? 0)) / step) * step;
-    return { id, section, title, max, proposed, seen: share !== null, reason, evidence };
+    return { id, section, title, max, proposed, seen: share !== null && shown, reason, evidence };
   });
 }

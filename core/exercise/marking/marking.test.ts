@@ -101,7 +101,10 @@ test('oversize could still be cut: a quarter of the points', () => {
 test('spring passes left out', () => {
   const noSpring = cuts.filter((each) => !(each.kind === 'pass' && isSpring(each.plannedPass)));
   const proposal = propose([...beforeCut, scratch, pitchCheck, ...noSpring, final]);
-  expect(line(proposal, 'passes:spring')).toMatchObject({ proposed: 0, reason: '0 taken, 2 planned.' });
+  expect(line(proposal, 'passes:spring')).toMatchObject({
+    proposed: 0,
+    reason: '0 at no infeed, 2 planned.',
+  });
   expect(line(proposal, 'passes:schedule').proposed).toBe(line(proposal, 'passes:schedule').max);
 });
 
@@ -110,7 +113,8 @@ test('a large infeed and a reversed compound', () => {
   const proposal = propose([...beforeCut, scratch, pitchCheck, ...wild, final]);
   expect(line(proposal, 'passes:infeed').proposed).toBe(0);
   expect(line(proposal, 'passes:reversal')).toMatchObject({
-    proposed: 0,
+    // Once: half of what was seen of the plan.
+    proposed: 1.5,
     evidence: [`e${beforeCut.length + 4}`],
   });
 });
@@ -124,7 +128,10 @@ test('a wrong step, a missing step and a late step', () => {
   const compound = beforeCut.find(
     (each) => each.kind === 'step' && each.stepId === 'compound',
   ) as EntryContent;
-  expect(line(propose([...late, scratch, final]), 'step:compound').reason).toBe('Not recorded.');
+  expect(line(propose([...late, scratch, final]), 'step:compound')).toMatchObject({
+    seen: false,
+    reason: 'Not seen: no entry shows it.',
+  });
   const lateLine = line(propose([...late, scratch, compound, final]), 'step:compound');
   expect(lateLine.proposed).toBe(lateLine.max / 2);
 });
@@ -155,13 +162,17 @@ test('without a pass or a final measurement the section earns nothing, and says 
   expect(line(proposal, 'passes:none')).toMatchObject({
     max: 30,
     proposed: 0,
-    reason: 'No pass is recorded.',
+    reason: 'Not seen: no pass is recorded.',
   });
-  expect(line(proposal, 'result:none')).toMatchObject({
-    max: 40,
-    proposed: 0,
-    reason: 'No final measurement is recorded.',
-  });
+  const result = proposal.lines.filter(({ section }) => section === 'result');
+  expect(result.map(({ id, proposed, seen }) => [id, proposed, seen])).toEqual([
+    ['result:pitch-diameter', 0, false],
+    ['result:target', 0, false],
+    ['result:taper', 0, false],
+    // As the blank was measured.
+    ['result:crest', 10, true],
+  ]);
+  expect(result.reduce((sum, { max }) => sum + max, 0)).toBe(40);
 });
 
 describe('the measured result by degrees', () => {
@@ -319,7 +330,7 @@ describe('an internal thread', () => {
 
   test('the bore is judged by the minor limits', () => {
     expect(line(proposeFor(nut.wires.overWires.target), 'result:crest')).toMatchObject({
-      title: 'Minor diameter in limits',
+      title: 'Minor diameter as planned',
       proposed: 10,
     });
     expect(line(proposeFor(nut.wires.overWires.target, 0.68), 'result:crest').reason).toMatch(/under: burrs/);
@@ -415,7 +426,7 @@ describe('defects that were mended', () => {
     expect(line(open, 'passes:schedule').proposed).toBeLessThan(line(open, 'passes:schedule').max);
   });
 
-  test('a pass at no infeed in mid-course is no final spring pass, and costs nothing', () => {
+  test('a pass at no infeed in mid-course is one of those planned, and costs nothing', () => {
     const look = cutOf(sheet.passes[4]!, sheet.passes[3]?.dialReading.value);
     const withLook = propose([
       ...beforeCut,
@@ -438,7 +449,8 @@ describe('defects that were mended', () => {
       ...noSpring.slice(4),
       final,
     ]);
-    expect(line(only, 'passes:spring')).toMatchObject({ proposed: 0, reason: '0 taken, 2 planned.' });
+    const { proposed, max, reason } = line(only, 'passes:spring');
+    expect([2 * proposed, reason]).toEqual([max, '1 at no infeed, 2 planned.']);
   });
 
   test('95 rpm where at most 70 was planned is right: there was time enough', () => {
@@ -512,7 +524,7 @@ test('stored marks and schemes are read as they were written; a mark of version 
   if (!confirmed.ok) throw new Error('refused');
   expect(readMark(JSON.parse(JSON.stringify(confirmed.value)))).toEqual(confirmed.value);
   const { format, version, rules, passMark, sections, ...old } = confirmed.value;
-  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 2, 3, 50, 3]);
+  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 2, 4, 50, 3]);
   const lines = old.lines.map(({ seen, ...each }) => ({ ...each, seen: seen ? undefined : false }));
   expect(readMark({ ...old, lines: JSON.parse(JSON.stringify(lines)) as object })).toEqual({
     ...confirmed.value,

@@ -4,6 +4,7 @@ import type { Sheet } from '../sheet/sheet';
 import type { MarkCap, MarkLine, MarkProposal } from './mark-line';
 import { judgeBy2 } from './rules-2';
 import { judgeBy3 } from './rules-3';
+import { judgeBy4 } from './rules-4';
 import { RULES, type Scheme } from './scheme';
 
 type Judge = (
@@ -16,7 +17,7 @@ type Judge = (
  * The rules by their number; each with its judges and the facts that they read in a folder of its own. A scheme names the
  * ones that it was made for, and its pieces are marked by them for ever.
  */
-const JUDGES: Readonly<Record<number, Judge>> = { 1: judgeBy2, 2: judgeBy2, 3: judgeBy3 };
+const JUDGES: Readonly<Record<number, Judge>> = { 1: judgeBy2, 2: judgeBy2, 3: judgeBy3, 4: judgeBy4 };
 
 /**
  * Proposes a mark for an attempt from its sheet, its scheme and the record alone, a reason and the evidence on every

@@ -3,7 +3,10 @@ import { documentReader } from '@/core/base/documents/document';
 import { figure, header, listOf, maybeWords, oneOf, part, whole, words } from '@/core/base/documents/parts';
 
 /** The version of the rules by which `proposeMark` judges; a scheme names the one that it was made for. */
-export const RULES = 3;
+export const RULES = 4;
+
+/** What is usual for a figure that was told: as much as for one found at the last try; common practice. */
+export const TOLD = 0.25;
 
 /** A share of a line's points. */
 const share = () => figure(0, 1);
@@ -13,7 +16,7 @@ const share = () => figure(0, 1);
  * rules judge. Weights and caps stand here, by the ids of steps and proofs, and nowhere else.
  */
 const schemeSchema = part({
-  ...header('oyakata-scheme', 2),
+  ...header('oyakata-scheme', 3),
   rules: whole(1, 1000),
   sections: listOf(part({ id: words(40).min(1), title: words(80), points: figure(0, 1000) }), 20),
   /** A line of weight 0 is not judged. */
@@ -26,7 +29,7 @@ const schemeSchema = part({
    * lists every line, and one that it lacks blocks the mark by its name.
    */
   unlisted: oneOf(['weight-1', 'refused'] as const),
-  /** A step that was not recorded before the first cut caps the whole mark. */
+  /** What caps the whole mark: a step that was not recorded before the first cut, or (`proof:failed`) a part that is no good. */
   caps: listOf(part({ id: words(60).min(1), most: figure(0, 1000) }), 50),
   judging: part({
     /** Graduations by which a reading may differ from the plan's and be kept; by which an infeed may exceed the largest. */
@@ -47,6 +50,8 @@ const schemeSchema = part({
     /** A step recorded only after the first cut; one whose wrong value was corrected before it. */
     late: share(),
     corrected: share(),
+    /** A figure that was told, or shown after a wrong one, and then copied. */
+    told: share(),
     fair: share(),
   }),
   /** Points are given in steps of this; from the pass mark on the work is passed. */
@@ -59,7 +64,11 @@ export type Scheme = InferType<typeof schemeSchema>;
 /** Reads a stored scheme. @throws UnreadableDocument */
 export const readScheme = documentReader<Scheme>({
   format: 'oyakata-scheme',
-  version: 2,
+  version: 3,
   schema: schemeSchema,
-  lifts: { 1: (older) => ({ ...older, version: 2, unlisted: 'weight-1' }) },
+  lifts: {
+    1: (older) => ({ ...older, version: 2, unlisted: 'weight-1' }),
+    // Rules before 4 have no such share; it is what they gave for the last of many tries.
+    2: (older) => ({ ...older, version: 3, judging: { ...(older.judging as object), told: TOLD } }),
+  },
 });

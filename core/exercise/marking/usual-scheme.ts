@@ -6,7 +6,11 @@ import { linesOf2 } from './rules-2';
 import { PASS_LINES } from './rules-2/judge-passes';
 import { RESULT_LINES } from './rules-2/judge-result';
 import { STEP_WEIGHTS } from './rules-2/judge-set-up';
-import { RULES, type Scheme } from './scheme';
+import { PROOF_CAP } from './rules-4/caps';
+import { RULES, TOLD, type Scheme } from './scheme';
+
+const PASS_MARK = 50;
+const POINT_STEP = 0.5;
 
 /** What a plan says of weights: its evidence, and its steps. */
 export type WeighedParts = Pick<Plan, 'proof' | 'steps'>;
@@ -30,7 +34,7 @@ export function usualScheme(
   );
   return {
     format: 'oyakata-scheme',
-    version: 2,
+    version: 3,
     rules: RULES,
     sections: [
       // A plan without a worksheet has the scheme that it always had.
@@ -50,6 +54,8 @@ export function usualScheme(
     caps: [
       { id: 'step:safety', most: 40 },
       { id: 'step:safety-machine', most: 40 },
+      // A part that failed its proof does not pass.
+      { id: PROOF_CAP, most: PASS_MARK - POINT_STEP },
     ],
     judging: {
       scheduleGraduations: 1,
@@ -64,10 +70,11 @@ export function usualScheme(
       unfinishedPlace: 0.125,
       late: 0.5,
       corrected: 1,
+      told: TOLD,
       fair: 0.5,
     },
-    pointStep: 0.5,
-    passMark: 50,
+    pointStep: POINT_STEP,
+    passMark: PASS_MARK,
   };
 }
 

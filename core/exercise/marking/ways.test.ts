@@ -72,7 +72,11 @@ describe('proved by a nut', () => {
   });
   test('a trial on the way is no proof at the end', () => {
     const line = judged(NUT, (sheet) => [...cutAll(sheet), trial('free', { purpose: 'mid' })])('result:nut');
-    expect(line).toMatchObject({ proposed: 0, reason: 'Not recorded at the end.' });
+    expect(line).toMatchObject({
+      proposed: 0,
+      seen: false,
+      reason: 'Not seen: nothing is recorded of it at the end.',
+    });
   });
   test('nothing is asked of wires', () => {
     const line = judged(NUT, cutAll);
@@ -163,8 +167,8 @@ describe('always the mark caught first', () => {
     expect(line(['1', '1', '1', '1'])?.proposed).toBe(line(['1', '1', '1', '1'])?.max);
     expect(line(['1', '3', '1', '1'])?.proposed).toBeLessThan(line(['1', '3', '1', '1'])?.max ?? 0);
   });
-  test('not noted is out of the sum; where any mark will do, nothing is asked', () => {
-    expect(line([])?.reason).toContain('out of the sum');
+  test('not noted is not seen; where any mark will do, nothing is asked', () => {
+    expect(line([])?.reason).toContain('Not seen');
     expect(judged(NUT, cutAll)('passes:mark')).toBeUndefined();
   });
 });

@@ -186,7 +186,11 @@ function MarkSheet({
                         )}
                       </td>
                       <td className="figures px-2 py-1.5 text-right whitespace-nowrap">
-                        {line.seen ? `${line.proposed} / ${line.max}` : 'not seen'}
+                        {line.seen
+                          ? `${line.proposed} / ${line.max}`
+                          : line.max > 0
+                            ? `not seen / ${line.max}`
+                            : 'not seen'}
                       </td>
                       <td className="px-2 py-1">
                         {mark === null ? (

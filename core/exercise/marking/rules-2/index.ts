@@ -35,6 +35,16 @@ export function judgeWith(
     passes,
     result: judgeResult(sheet, entries, scheme),
   };
+  return judgeAll(scheme, entries, judged, criticalBreach(sheet, entries, scheme));
+}
+
+/** Judged lines, shared out by a scheme, with the looks that it asks for. */
+export function judgeAll(
+  scheme: Scheme,
+  entries: readonly Entry[],
+  judged: Readonly<Record<string, Judgement[]>>,
+  cap: MarkCap | null,
+): { lines: MarkLine[]; cap: MarkCap | null; unlisted: Judgement[] } {
   const lines = scheme.sections.flatMap(({ id }) =>
     shareOut(scheme, id, [...(judged[id] ?? []), ...judgeLooks(entries, scheme, id)]),
   );
@@ -42,7 +52,7 @@ export function judgeWith(
   const unlisted = scheme.sections.flatMap(({ id }) =>
     (judged[id] ?? []).filter((line) => !listed.has(line.id)),
   );
-  return { lines, cap: criticalBreach(sheet, entries, scheme), unlisted };
+  return { lines, cap, unlisted };
 }
 
 /** Every line that these rules can judge of a sheet, each with the weight that is usual for it, by section. */

@@ -32,7 +32,8 @@ export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Sch
     : [{ id: 'result:none', title: 'Result', share: 0, reason: 'The plan asks for no proof.', evidence: [] }];
 }
 
-function judgeMeasured(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
+/** The lines of a thread that is measured. */
+export function judgeMeasured(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
   const finals = standingEntries(entries)
     .filter(isKind('measurement'))
     .filter((entry) => entry.content.purpose === 'final');

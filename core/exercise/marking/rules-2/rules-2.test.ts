@@ -110,7 +110,7 @@ describe('newer rules beside those of the scheme', () => {
       title: 'What happened',
       proposed: null,
       newer: 0,
-      reason: 'Gearing changed in mid-thread',
+      reason: 'Gearing changed in mid-thread.',
     });
     expect(newer.differences.some(({ id }) => id === 'step:blank')).toBe(false);
     expect(proposeMark(sheet, old, entries)).toEqual(counts);

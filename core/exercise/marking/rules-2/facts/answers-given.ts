@@ -11,6 +11,8 @@ export interface AnswersGiven {
   tries: { entry: EntryOf<'worksheet'>; judged: Judged }[];
   found: boolean;
   told: boolean;
+  /** Where in the record it was told; null: it was not. */
+  toldAt: number | null;
 }
 
 export function answersGiven(sheet: Sheet, entries: readonly Entry[]): AnswersGiven[] {
@@ -22,11 +24,13 @@ export function answersGiven(sheet: Sheet, entries: readonly Entry[]): AnswersGi
     const tries = own
       .filter(({ content }) => !content.told)
       .map((entry) => ({ entry, judged: judgeAnswer(question, slipCase, entry.content.answer) }));
+    const toldBy = own.find(({ content }) => content.told);
     return {
       question,
       tries,
       found: tries.some(({ judged }) => judged.right),
-      told: own.some(({ content }) => content.told),
+      told: toldBy !== undefined,
+      toldAt: toldBy === undefined ? null : entries.indexOf(toldBy),
     };
   });
 }
