@@ -1,7 +1,7 @@
 import { appendEntry } from './append-entry';
 import { database } from './database';
 import { loadFloor } from './floor';
-import { watchNews, type Change } from './news';
+import { changedIn, watchNews, type Change } from './news';
 import { passOn } from './outcome';
 import { change, rowOf } from './query';
 import { classDatabase, note, refused } from './test/class-database';
@@ -81,11 +81,32 @@ test('a lower id that is committed later is told too', async () => {
   stop();
 });
 
-test('the versions of a class are answered by their index alone', async () => {
+test('what changed is answered by its index alone, and nothing else is read', async () => {
   const plan = await rowOf<{ key: string; Extra: string }>(
-    'EXPLAIN SELECT class_id, attempt_id, student_id, version FROM attempt_summaries WHERE class_id IN (1, 2)',
+    `EXPLAIN SELECT class_id, attempt_id, student_id, version FROM attempt_summaries FORCE INDEX (changed)
+      WHERE class_id IN (1, 2) AND changed_at >= NOW(3) - INTERVAL 30 SECOND`,
   );
-  expect(plan).toMatchObject({ key: 'versions', Extra: expect.stringContaining('Using index') as string });
+  expect(plan).toMatchObject({ key: 'changed', Extra: expect.stringContaining('Using index') as string });
+});
+
+test('what changed longer ago is not read again; a change brings it back', async () => {
+  const { attemptId } = await issue([people.students[0]!]);
+  const { classId } = (await rowOf<{ classId: number }>(
+    'SELECT class_id AS classId FROM attempt_summaries WHERE attempt_id = ?',
+    [attemptId],
+  ))!;
+  const lately = async (seconds: number) => [
+    ...((await changedIn([classId], seconds)).get(classId) ?? new Map<number, unknown>()).keys(),
+  ];
+  expect(await lately(30)).toContain(attemptId);
+  await change('UPDATE attempt_summaries SET changed_at = NOW(3) - INTERVAL 40 SECOND WHERE class_id = ?', [
+    classId,
+  ]);
+  expect(await lately(30)).toEqual([]);
+  expect(await lately(60)).toContain(attemptId);
+  passOn(await appendEntry(people.students[0]!, attemptId, note()));
+  expect(await lately(30)).toEqual([attemptId]);
+  expect([...(await changedIn([], 30)).keys()]).toEqual([]);
 });
 
 describe('the floor', () => {

@@ -21,6 +21,8 @@ interface Watcher {
 
 /** How often the database is asked while somebody watches. News is promised within two seconds. */
 const LOOK_MS = 700;
+/** How far back is asked: a change may be committed so much later than it was made. No transaction is open so long. */
+const LOOK_BACK_S = 30;
 
 interface Versions {
   studentId: number;
@@ -29,8 +31,10 @@ interface Versions {
 
 interface Hub {
   watchers: Set<Watcher>;
-  /** By class, the versions that this process has told. */
+  /** By class, the versions of what changed lately, as this process has told them. */
   told: Map<number, Map<number, Versions>>;
+  /** When the database answered last, by the clock of this process that never steps. */
+  lookedAt: number;
   timer: NodeJS.Timeout | null;
 }
 
@@ -39,12 +43,13 @@ interface Hub {
  * kept on the global object.
  */
 const shared = globalThis as typeof globalThis & { oyakataNews?: Hub };
-const hub = (): Hub => (shared.oyakataNews ??= { watchers: new Set(), told: new Map(), timer: null });
+const hub = (): Hub =>
+  (shared.oyakataNews ??= { watchers: new Set(), told: new Map(), lookedAt: 0, timer: null });
 
 /**
  * Tells of every attempt that changes and that the viewer may see, whichever server process changed it. The database
- * notifies nobody, so each process with watchers asks for the versions of their classes. It compares whole versions and
- * never asks for "ids greater than": a lower id may be committed later.
+ * notifies nobody, so each process with watchers asks what changed in their classes during the last half a minute, and
+ * compares versions. It never asks for what is newer than the last it saw: an earlier change may be committed later.
  * @returns how to stop
  */
 export async function watchNews(
@@ -62,7 +67,11 @@ export async function watchNews(
   try {
     for (const classId of watcher.classes)
       if (!told.has(classId))
-        told.set(classId, await versionsOf([classId]).then((all) => all.get(classId) ?? new Map()));
+        told.set(
+          classId,
+          await changedIn([classId], LOOK_BACK_S).then((all) => all.get(classId) ?? new Map()),
+        );
+    if (watchers.size === 1) hub().lookedAt = performance.now();
   } catch (error) {
     // If the start fails, the watcher is removed again.
     stop();
@@ -103,7 +112,11 @@ async function look(): Promise<void> {
   const classes = [...new Set([...watchers].flatMap((watcher) => watcher.classes))];
   for (const classId of told.keys()) if (!classes.includes(classId)) told.delete(classId);
   try {
-    const now = await versionsOf(classes);
+    // While the database did not answer, the time to look back over has grown.
+    const begun = performance.now();
+    const since = Math.ceil((begun - hub().lookedAt) / 1000);
+    const now = await changedIn(classes, LOOK_BACK_S + since);
+    hub().lookedAt = begun;
     for (const classId of classes)
       tellChanges(classId, now.get(classId) ?? new Map<number, Versions>(), watchers, told);
   } catch {
@@ -149,11 +162,15 @@ function tellChanges(
   }
 }
 
-async function versionsOf(classes: readonly number[]): Promise<Map<number, Map<number, Versions>>> {
+/** What changed in some classes during the last seconds, by class and attempt; answered by an index alone. */
+export async function changedIn(
+  classes: readonly number[],
+  seconds: number,
+): Promise<Map<number, Map<number, Versions>>> {
   const rows = await rowsOf<{ classId: number; id: number; studentId: number; version: number }>(
     `SELECT class_id AS classId, attempt_id AS id, student_id AS studentId, version FROM attempt_summaries
-      WHERE class_id IN (${places(classes)})`,
-    classes,
+      WHERE class_id IN (${places(classes)}) AND changed_at >= NOW(3) - INTERVAL ? SECOND`,
+    [...classes, seconds],
   );
   const found = new Map<number, Map<number, Versions>>(classes.map((id) => [id, new Map()]));
   for (const { classId, id, studentId, version } of rows) found.get(classId)?.set(id, { studentId, version });

@@ -11,6 +11,7 @@ import * as safeGround from './0009-safe-ground';
 import * as grants from './0010-grants';
 import * as signIn from './0011-sign-in';
 import * as phase from './0012-phase';
+import * as changedAt from './0013-changed-at';
 
 export interface MigrationStep {
   name: string;
@@ -35,4 +36,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...grants.steps.map(({ name, up }) => ({ name: `0010-grants: ${name}`, up })),
   ...signIn.steps.map(({ name, up }) => ({ name: `0011-sign-in: ${name}`, up })),
   ...phase.steps.map(({ name, up }) => ({ name: `0012-phase: ${name}`, up })),
+  ...changedAt.steps.map(({ name, up }) => ({ name: `0013-changed-at: ${name}`, up })),
 ];
