@@ -21,10 +21,15 @@ export function membershipsOf(viewer: PersonView, transaction?: Transaction): Pr
   );
 }
 
-/** The class that a view is about: the one named, or the first of the viewer's. */
-export async function classFor(viewer: PersonView, classId: number | null = null): Promise<Membership> {
+/** The class that a view is about: the one named, or the one seen last where it is one of the viewer's, or the first. */
+export async function classFor(
+  viewer: PersonView,
+  classId: number | null = null,
+  lastSeen: number | null = null,
+): Promise<Membership> {
   const all = await membershipsOf(viewer);
-  const found = classId === null ? all[0] : all.find((membership) => membership.classId === classId);
+  const by = (id: number) => all.find((membership) => membership.classId === id);
+  const found = classId === null ? ((lastSeen === null ? undefined : by(lastSeen)) ?? all[0]) : by(classId);
   return found ?? notFound('class of yours');
 }
 
@@ -42,10 +47,20 @@ export async function roleIn(
   return found?.role ?? null;
 }
 
-/** What only instructors may do: whoever teaches no class is refused. */
-export async function teachingOf(viewer: PersonView): Promise<Membership> {
-  const teaches = (await membershipsOf(viewer)).find(({ role }) => role === 'instructor');
-  return teaches ?? forbidden('Only the instructor can do this.');
+/**
+ * What only instructors may do, in the class named; whoever does not teach it is refused. Where none is named, in the one
+ * seen last, or the first that they teach.
+ */
+export async function teachingOf(
+  viewer: PersonView,
+  classId: number | null = null,
+  lastSeen: number | null = null,
+): Promise<Membership> {
+  const taught = (await membershipsOf(viewer)).filter(({ role }) => role === 'instructor');
+  if (taught.length === 0) return forbidden('Only the instructor can do this.');
+  const by = (id: number | null) => taught.find((each) => each.classId === id);
+  const found = classId === null ? (by(lastSeen) ?? taught[0]) : by(classId);
+  return found ?? notFound('class of yours');
 }
 
 export interface OwnExercise {
@@ -55,6 +70,9 @@ export interface OwnExercise {
   draftVersion: number;
   draftSaveId: string | null;
   revision: number | null;
+  className: string;
+  /** Where it was lent from, as that class was called then. */
+  lentFrom: string | null;
 }
 
 /**
@@ -67,7 +85,8 @@ export async function ownExercise(
   transaction?: Transaction,
 ): Promise<OwnExercise> {
   const exercise = await rowOf<OwnExercise>(
-    `SELECT id, class_id AS classId, draft, draft_version AS draftVersion, draft_save_id AS draftSaveId, revision
+    `SELECT id, class_id AS classId, draft, draft_version AS draftVersion, draft_save_id AS draftSaveId, revision,
+        lent_from AS lentFrom, (SELECT name FROM classes WHERE classes.id = class_id) AS className
       FROM exercises WHERE id = ?${transaction === undefined ? '' : ' FOR UPDATE'}`,
     [exerciseId],
     transaction,

@@ -2,7 +2,12 @@ import 'server-only';
 import { strangersTries } from './tries';
 import { differenceInSeconds } from 'date-fns/differenceInSeconds';
 import type { AttemptState } from '@/core/exercise/record/state/record-state';
-import { BOARD_PHASES, type BoardAttempt, type ClassBoard } from '@/core/exercise/board/board';
+import {
+  BOARD_PHASES,
+  type BoardAttempt,
+  type BoardExercise,
+  type ClassBoard,
+} from '@/core/exercise/board/board';
 import { classFor, membershipsOf } from './access';
 import { outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
@@ -21,6 +26,8 @@ const PAGE = 5;
 
 export interface BoardOrder {
   classId: number | null;
+  /** The class that was seen last: where none is named. */
+  lastSeen?: number | null;
   /** From 1; exercises with open attempts come first. */
   page: number;
   /** All tries side by side, or the last of each alone. */
@@ -36,7 +43,7 @@ export function classBoard(
   order: BoardOrder = { classId: null, page: 1 },
 ): Promise<Outcome<ClassBoard>> {
   return outcomeOf(async () => {
-    const { classId, className, role } = await classFor(viewer, order.classId);
+    const { classId, className, role } = await classFor(viewer, order.classId, order.lastSeen);
     const own = role === 'student';
     const mine = own ? ' AND s.student_id = ?' : '';
     const mineValue = own ? [viewer.id] : [];
@@ -46,9 +53,10 @@ export function classBoard(
         title: string;
         thread: string;
         revision: number | null;
+        lentFrom: string | null;
         tried: number;
       }>(
-        `SELECT e.id, e.title, e.thread, e.revision,
+        `SELECT e.id, e.title, e.thread, e.revision, e.lent_from AS lentFrom,
             COUNT(s.attempt_id) AS tried
           FROM exercises e LEFT JOIN attempt_summaries s ON s.exercise_id = e.id${mine}
           WHERE e.class_id = ? GROUP BY e.id ORDER BY SUM(s.attempt_id IS NOT NULL AND s.decision IS NULL) > 0 DESC, e.id DESC`,
@@ -96,17 +104,23 @@ export function classBoard(
       pages,
       allTries: order.allTries === true,
       counts: Object.fromEntries(counts.map(({ state, count }) => [state, count])),
-      exercises: shown.map(({ id, title, thread, revision }) => ({ id, title, thread, revision })),
-      drafts: own
-        ? []
-        : exercises
-            .filter(({ revision }) => revision === null)
-            .map(({ id, title, thread }) => ({ id, title, thread, revision: null })),
+      exercises: shown.map(boardExercise),
+      drafts: own ? [] : exercises.filter(({ revision }) => revision === null).map(boardExercise),
       puzzles: await puzzlesOf(classId, viewer, role),
       students: students.map(({ id, name, staff }) => ({ id, name, ...(staff === 1 && { staff: true }) })),
       attempts: attempts.map(boardAttempt),
     };
   });
+}
+
+function boardExercise({
+  id,
+  title,
+  thread,
+  revision,
+  lentFrom,
+}: Omit<BoardExercise, 'lentFrom'> & { lentFrom: string | null }): BoardExercise {
+  return { id, title, thread, revision, ...(lentFrom !== null && { lentFrom }) };
 }
 
 interface AttemptOnBoard {

@@ -8,9 +8,12 @@ import {
   discardExercise,
   exerciseFromLog,
   importPlan,
+  lendExercise,
   loadExercise,
   saveDraft,
 } from './exercises';
+import { classBoard } from './class-board';
+import { database } from './database';
 import { migrate } from './migrate';
 import { passOn } from './outcome';
 import { classDatabase, refused } from './test/class-database';
@@ -20,6 +23,58 @@ const { people, issue } = classDatabase();
 
 test('migrations run once', async () => {
   expect(await migrate()).toEqual([]);
+});
+
+describe('a class is a place', () => {
+  const inClass = async (id: number) => passOn(await loadExercise(people.instructor, id));
+  async function secondClass() {
+    const { SchoolClass, Membership, Person } = database().models;
+    const evening = await SchoolClass.create({ name: 'Evening' });
+    const student = await Person.create({ name: 'Evening One', role: 'student' });
+    await Membership.create({ classId: evening.id, personId: people.instructor.id, role: 'instructor' });
+    await Membership.create({ classId: evening.id, personId: student.id, role: 'student' });
+    return evening.id;
+  }
+
+  test('exercises are made in, shown by and handed out to the class on view', async () => {
+    const evening = await secondClass();
+    const id = passOn(await createExercise(people.instructor, GOOD_FORM, evening));
+    const made = await inClass(id);
+    expect(made).toMatchObject({ classId: evening, className: 'Evening', lentFrom: null });
+    expect(made.students.map(({ name }) => name)).toEqual(['Evening One', people.instructor.name]);
+    expect(made.otherClasses).toEqual([{ id: people.classId, name: 'Class' }]);
+    const board = async (classId: number | null, lastSeen: number | null) =>
+      passOn(await classBoard(people.instructor, { classId, lastSeen, page: 1 }));
+    expect((await board(evening, null)).drafts.map((each) => each.id)).toContain(id);
+    expect((await board(null, null)).drafts.map((each) => each.id)).not.toContain(id);
+    // Where no class is named, the one seen last is shown; somebody else's is not.
+    expect((await board(null, evening)).classId).toBe(evening);
+    expect((await board(null, 4711)).classId).toBe(people.classId);
+    expect(await createExercise(people.instructor, GOOD_FORM, 4711)).toEqual(refused('not-found'));
+    expect(await createExercise(people.stranger, GOOD_FORM, evening)).toEqual(refused('not-found'));
+  });
+
+  test('an exercise is lent to another class as a copy that says so, and each is changed by itself', async () => {
+    const evening = await secondClass();
+    const id = passOn(await createExercise(people.instructor, GOOD_FORM));
+    const home = (await inClass(id)).className;
+    const copy = passOn(await lendExercise(people.instructor, id, evening));
+    expect(await inClass(copy)).toMatchObject({ classId: evening, lentFrom: home, form: GOOD_FORM });
+    await saveDraft(people.instructor, copy, { ...GOOD_FORM, title: 'Evening screw' }, 0);
+    expect((await inClass(id)).form.title).toBe('Clamp screw');
+    const board = passOn(await classBoard(people.instructor, { classId: evening, page: 1 }));
+    expect(board.drafts.find((each) => each.id === copy)).toMatchObject({ lentFrom: home });
+    expect(await lendExercise(people.instructor, id, people.classId)).toEqual(refused('conflict'));
+    expect(await lendExercise(people.instructor, id, 4711)).toEqual(refused('not-found'));
+    expect(await lendExercise(people.stranger, id, evening)).toEqual(refused('not-found'));
+    expect(await lendExercise(people.students[0]!, id, evening)).toEqual(refused('forbidden'));
+  });
+
+  test('a student who had it before is told by the tries', async () => {
+    const { exerciseId } = await issue([people.students[0]!]);
+    const [first, second] = (await inClass(exerciseId)).students;
+    expect([first?.tries, second?.tries]).toEqual([1, 0]);
+  });
 });
 
 describe('drafts', () => {

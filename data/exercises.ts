@@ -8,7 +8,7 @@ import { formOfPlan } from '@/core/exercise/plan/form-of-plan';
 import { readStoredPlan, type StoredPlan } from '@/core/exercise/plan/plan';
 import { predict } from '@/core/exercise/record/state/predict';
 import { rowsFromLog } from '@/core/exercise/record/state/rows-from-log';
-import { ownExercise, teachingOf } from './access';
+import { membershipsOf, ownExercise, teachingOf } from './access';
 import { database } from './database';
 import { visibleAttempt } from './attempts';
 import { planOfRevision, sheetOf } from './frozen';
@@ -21,6 +21,12 @@ import type { PlanBook } from '@/core/exercise/plan/plan-book';
 
 export interface ExerciseView {
   id: number;
+  /** The class that it is made in. */
+  classId: number;
+  className: string;
+  lentFrom: string | null;
+  /** The other classes that the viewer teaches. */
+  otherClasses: { id: number; name: string }[];
   form: PlanForm;
   draftVersion: number;
   /** Id of the save that made this version. */
@@ -28,7 +34,7 @@ export interface ExerciseView {
   /** Newest first. */
   revisions: { number: number; issuedAt: string }[];
   /** Students of the class, and at the end the instructor herself. */
-  students: { id: number; name: string; openAttempt: boolean; self: boolean }[];
+  students: { id: number; name: string; openAttempt: boolean; tries: number; self: boolean }[];
   lathes: { id: number; lathe: Lathe }[];
   /** Tools and gauges that are offered. */
   book: PlanBook;
@@ -40,27 +46,47 @@ export interface ExerciseView {
 export function createExercise(
   viewer: PersonView,
   form: PlanForm = EMPTY_PLAN_FORM,
+  inClass: number | null = null,
 ): Promise<Outcome<number>> {
   return outcomeOf(async () => {
-    const { classId } = await teachingOf(viewer);
+    const { classId } = await teachingOf(viewer, inClass);
     return makeExercise(classId, form);
   });
 }
 
-function makeExercise(classId: number, form: PlanForm): Promise<number> {
+/** Makes a copy of an exercise in another class of the instructor; it says from which one. */
+export function lendExercise(
+  viewer: PersonView,
+  exerciseId: number,
+  inClass: number,
+): Promise<Outcome<number>> {
+  return outcomeOf(async () => {
+    const exercise = await ownExercise(viewer, exerciseId);
+    const { classId } = await teachingOf(viewer, inClass);
+    if (classId === exercise.classId) return conflict('It is an exercise of this class already.');
+    return makeExercise(classId, formFrom(JSON.parse(exercise.draft)), exercise.className);
+  });
+}
+
+function makeExercise(classId: number, form: PlanForm, lentFrom: string | null = null): Promise<number> {
   const now = new Date();
   return insertRow(
-    'INSERT INTO exercises (class_id, draft, title, thread, created_at, updated_at) VALUES (?, ?, ?, ?, ?, ?)',
-    [classId, JSON.stringify(draftDocument(form)), ...shownAs(form), now, now],
+    `INSERT INTO exercises (class_id, draft, title, thread, lent_from, created_at, updated_at)
+      VALUES (?, ?, ?, ?, ?, ?, ?)`,
+    [classId, JSON.stringify(draftDocument(form)), ...shownAs(form), lentFrom, now, now],
   );
 }
 
 const shownAs = (form: PlanForm) => [form.title.slice(0, 120), form.thread.designation.slice(0, 120)];
 
 /** Makes an exercise out of a plan's file, of any version. */
-export function importPlan(viewer: PersonView, stored: unknown): Promise<Outcome<number>> {
+export function importPlan(
+  viewer: PersonView,
+  stored: unknown,
+  lastSeen: number | null = null,
+): Promise<Outcome<number>> {
   return outcomeOf(async () => {
-    const { classId } = await teachingOf(viewer);
+    const { classId } = await teachingOf(viewer, null, lastSeen);
     try {
       const marking = (stored as { marking?: { setUp: number; passes: number; result: number } }).marking;
       // Read first: only then it has the shape of a plan, and an end.
@@ -100,18 +126,19 @@ export function exerciseFromLog(viewer: PersonView, attemptId: number): Promise<
 export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Outcome<ExerciseView>> {
   return outcomeOf(async () => {
     const exercise = await ownExercise(viewer, exerciseId);
-    const [revisions, students, lathes, book, others] = await Promise.all([
+    const [revisions, students, lathes, book, others, memberships] = await Promise.all([
       rowsOf<{ number: number; issuedAt: Date }>(
         'SELECT number, issued_at AS issuedAt FROM revisions WHERE exercise_id = ? ORDER BY number DESC',
         [exerciseId],
       ),
-      rowsOf<{ id: number; name: string; openAttempt: number; role: string }>(
+      rowsOf<{ id: number; name: string; openAttempt: number; tries: number; role: string }>(
         `SELECT p.id, p.name, m.role, EXISTS (SELECT 1 FROM attempt_summaries s WHERE s.exercise_id = ? AND s.student_id = p.id
-            AND s.decision IS NULL) AS openAttempt
+            AND s.decision IS NULL) AS openAttempt,
+            (SELECT COUNT(*) FROM attempt_summaries t WHERE t.exercise_id = ? AND t.student_id = p.id) AS tries
           FROM memberships m JOIN people p ON p.id = m.person_id
           WHERE m.class_id = ? AND m.archived_at IS NULL AND (m.role = 'student' OR m.person_id = ?) AND p.name <> ?
           ORDER BY m.role = 'student' DESC, p.name`,
-        [exerciseId, exercise.classId, viewer.id, REMOVED],
+        [exerciseId, exerciseId, exercise.classId, viewer.id, REMOVED],
       ),
       lathesOf(),
       planBook(),
@@ -120,17 +147,25 @@ export function loadExercise(viewer: PersonView, exerciseId: number): Promise<Ou
           ORDER BY updated_at DESC, id DESC LIMIT 30`,
         [exercise.classId, exerciseId],
       ),
+      membershipsOf(viewer),
     ]);
     return {
       others,
       id: exercise.id,
+      classId: exercise.classId,
+      className: exercise.className,
+      lentFrom: exercise.lentFrom,
+      otherClasses: memberships
+        .filter(({ classId, role }) => role === 'instructor' && classId !== exercise.classId)
+        .map(({ classId, className }) => ({ id: classId, name: className })),
       form: formFrom(JSON.parse(exercise.draft)),
       draftVersion: exercise.draftVersion,
       draftSaveId: exercise.draftSaveId,
       revisions: revisions.map(({ number, issuedAt }) => ({ number, issuedAt: issuedAt.toISOString() })),
-      students: students.map(({ id, name, openAttempt, role }) => ({
+      students: students.map(({ id, name, openAttempt, tries, role }) => ({
         id,
         name,
+        tries,
         openAttempt: openAttempt === 1,
         self: role !== 'student',
       })),

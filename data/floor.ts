@@ -8,9 +8,13 @@ import { rowsOf } from './query';
 import { lathesOf } from './shop';
 
 /** The floor of a class, from summaries alone; for its instructors and helpers. */
-export function loadFloor(viewer: PersonView, classId: number | null = null): Promise<Outcome<Floor>> {
+export function loadFloor(
+  viewer: PersonView,
+  classId: number | null = null,
+  lastSeen: number | null = null,
+): Promise<Outcome<Floor>> {
   return outcomeOf(async () => {
-    const { role, ...school } = await classFor(viewer, classId);
+    const { role, ...school } = await classFor(viewer, classId, lastSeen);
     if (role === 'student') return forbidden('The floor is for instructors and helpers.');
     const [pieces, waiting, lathes, classes] = await Promise.all([
       rowsOf<

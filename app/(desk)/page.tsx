@@ -1,6 +1,7 @@
 import { redirect } from 'next/navigation';
 import { classBoard } from '@/data/class-board';
 import { guardedPage } from '@/app/server/page-guard';
+import { lastClass } from '@/app/server/class-on-view';
 import { rowId } from '@/app/server/handle';
 import { ClassBoardView } from '@/ui/views/class/class-board-view';
 
@@ -17,7 +18,12 @@ export default async function ClassPage({
     const value = query[name];
     return typeof value === 'string' ? rowId(value) : null;
   };
-  const order = { classId: number('class'), page: number('page') ?? 1, allTries: query.tries === 'all' };
+  const order = {
+    classId: number('class'),
+    lastSeen: await lastClass(),
+    page: number('page') ?? 1,
+    allTries: query.tries === 'all',
+  };
   return guardedPage(
     (who) => {
       // A student's home is the bench: what is next, not a table with one row.

@@ -179,6 +179,10 @@ export function guarded(
   }
 }
 
+/** The class that an address names: `?class=2`. */
+export const classNamed = (request: Request): number | null =>
+  rowId(new URL(request.url).searchParams.get('class') ?? '');
+
 /** The number of a row as it stands in a path: figures only, no sign, no exponent. */
 export function rowId(text: string): number | null {
   const id = /^[1-9]\d{0,9}$/.test(text) ? Number(text) : null;

@@ -12,6 +12,7 @@ import * as grants from './0010-grants';
 import * as signIn from './0011-sign-in';
 import * as phase from './0012-phase';
 import * as changedAt from './0013-changed-at';
+import * as lent from './0014-lent-exercises';
 
 export interface MigrationStep {
   name: string;
@@ -37,4 +38,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...signIn.steps.map(({ name, up }) => ({ name: `0011-sign-in: ${name}`, up })),
   ...phase.steps.map(({ name, up }) => ({ name: `0012-phase: ${name}`, up })),
   ...changedAt.steps.map(({ name, up }) => ({ name: `0013-changed-at: ${name}`, up })),
+  ...lent.steps.map(({ name, up }) => ({ name: `0014-lent-exercises: ${name}`, up })),
 ];

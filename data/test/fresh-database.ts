@@ -39,6 +39,7 @@ export async function freshDatabase(name: string): Promise<void> {
 }
 
 export interface TestClass {
+  classId: number;
   instructor: PersonView;
   stranger: PersonView;
   students: PersonView[];
@@ -68,7 +69,7 @@ export async function testClass(): Promise<TestClass> {
     const form = { ...latheFormOf(usualLathe('in', name)), zeroAlong };
     lathes.push(passOn(await saveLathe(instructor, null, form)));
   }
-  return { instructor, stranger, students, lathes };
+  return { classId: school.id, instructor, stranger, students, lathes };
 }
 
 export const GOOD_FORM: PlanForm = withLeaf(

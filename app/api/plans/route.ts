@@ -1,12 +1,13 @@
 import { mixed, object } from 'yup';
 import { importPlan } from '@/data/exercises';
-import { answer, handle } from '@/app/server/handle';
+import { answer, classNamed, handle } from '@/app/server/handle';
 
 const schema = object({ plan: mixed<object>().required('Send the plan’s document.') });
 
-/** Makes an exercise out of a plan's document of any version: `{ "plan": { "format": "oyakata-plan", ... } }`. */
+/** Makes an exercise out of a plan's document of any version, in the class seen last (`?class=2`): `{ "plan": { "format": "oyakata-plan", ... } }`. */
 export const POST = handle(
   schema,
-  async ({ viewer, body }) => answer(await importPlan(viewer, body.plan), 201, (id) => ({ id })),
+  async ({ viewer, body, request }) =>
+    answer(await importPlan(viewer, body.plan, classNamed(request)), 201, (id) => ({ id })),
   { instructorsOnly: true },
 );

@@ -33,6 +33,8 @@ export interface BoardExercise {
   thread: string;
   /** Null for a draft that was never handed out. */
   revision: number | null;
+  /** The class that it was lent from, as it was called then; left out of what was made here. */
+  lentFrom?: string;
 }
 
 /** A thread with a fault to spot, in the list of a class. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, type MouseEvent } from 'react';
+import { useEffect, useMemo, useState, type MouseEvent } from 'react';
 import { howLongAgo } from '@/ui/units/how-long-ago';
 import type { Role } from '@/core/people/role';
 import type { AttemptState } from '@/core/exercise/record/state/record-state';
@@ -11,6 +11,7 @@ import { Dialog } from '@/ui/kit/dialog';
 import { PageLink } from '@/ui/kit/page-link';
 import { LeanStateMark, STATE_WORDS, StateSprite } from '@/ui/kit/state-mark';
 import { useToast } from '@/ui/kit/toast';
+import { rememberClass } from '@/ui/shell/class-on-view';
 import { Header } from '@/ui/shell/header';
 import { ShopTime } from '@/ui/shell/shop-time';
 import { useNews } from '@/ui/shell/news';
@@ -46,6 +47,7 @@ export function ClassBoardView({
   const refresh = useRefresh();
   const say = useToast();
   useNews(useDelayed(() => void refresh(), 5000));
+  useEffect(() => rememberClass(classId), [classId]);
   const [discarding, setDiscarding] = useState<BoardExercise | null>(null);
   const instructor = role === 'instructor';
   const waiting = attempts.filter(({ state }) => state === 'waiting');
@@ -59,7 +61,7 @@ export function ClassBoardView({
   }
 
   async function makeExercise() {
-    const sent = await send<{ id: number }>('POST', '/api/exercises');
+    const sent = await send<{ id: number }>('POST', `/api/exercises?class=${classId}`);
     if (sent.ok) router.push(`/exercises/${sent.value.id}`);
     else say(sent.message, 'bad');
   }
@@ -157,6 +159,11 @@ export function ClassBoardView({
                       <span className="figures block text-2xs text-ink-soft">
                         {exercise.thread} · rev {exercise.revision}
                       </span>
+                      {exercise.lentFrom !== undefined && (
+                        <span className="block truncate text-2xs text-ink-soft">
+                          lent from {exercise.lentFrom}
+                        </span>
+                      )}
                     </th>
                   ))}
                 </tr>
@@ -232,6 +239,9 @@ export function ClassBoardView({
                   <PageLink href={`/exercises/${exercise.id}`} className={buttonClass('plain')}>
                     {exercise.title === '' ? 'Without a name yet' : exercise.title}
                     <span className="figures text-sm text-ink-soft">{exercise.thread}</span>
+                    {exercise.lentFrom !== undefined && (
+                      <span className="text-sm text-ink-soft">lent from {exercise.lentFrom}</span>
+                    )}
                   </PageLink>
                   <Button tone="quiet" onClick={() => setDiscarding(exercise)}>
                     Discard

@@ -1,11 +1,12 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { byLathe, waitingFirst, type Floor } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
 import { fetchedPart } from '@/ui/kit/fetched-part';
 import { PageLink } from '@/ui/kit/page-link';
 import { useToast } from '@/ui/kit/toast';
+import { rememberClass } from '@/ui/shell/class-on-view';
 import { Header } from '@/ui/shell/header';
 import { useNews } from '@/ui/shell/news';
 import { ask, NO_ANSWER } from '@/ui/shell/ask';
@@ -22,6 +23,8 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
   const [chosen, setChosen] = useState<number | null>(null);
   const now = useNow(floor.now);
   const { classId } = floor;
+
+  useEffect(() => rememberClass(classId), [classId]);
 
   const look = useCallback(async () => {
     const sent = await ask<Floor>(`/api/classes/${classId}/floor`);

@@ -80,10 +80,69 @@ test('lathes are given by hand, spread, or all the same; else they are picked at
     { studentId: 3, latheId: 8 },
   ];
   await waitFor(() => expect(handOut).toHaveBeenLastCalledWith([1, 3], [7, 8], spread));
-  fireEvent.click(screen.getByRole('button', { name: 'All on Lathe 2' }));
+  fireEvent.change(screen.getByRole('combobox', { name: 'All on' }), { target: { value: '8' } });
   fireEvent.change(screen.getByRole('combobox', { name: 'One' }), { target: { value: '' } });
   fireEvent.click(screen.getByRole('button', { name: 'Hand out to 2' }));
   await waitFor(() =>
     expect(handOut).toHaveBeenLastCalledWith([1, 3], [7, 8], [{ studentId: 3, latheId: 8 }]),
   );
+});
+
+describe('among many', () => {
+  const sixty = Array.from({ length: 60 }, (_, index) => ({
+    id: index + 1,
+    name: `Student ${index + 1}`,
+    openAttempt: index >= 55,
+    tries: index >= 40 ? 1 : 0,
+  }));
+  const sixteen = Array.from({ length: 16 }, (_, index) => ({
+    id: 100 + index,
+    name: `Lathe ${index + 1}`,
+    dials: index < 10 ? ('in' as const) : ('mm' as const),
+    refused: index === 15 ? 'No thread dial.' : undefined,
+  }));
+  const shown = (handOut: OnHandOut) =>
+    render(
+      <HandOutDialog
+        open
+        onOpenChange={jest.fn()}
+        students={sixty}
+        lathes={sixteen}
+        nextRevision={1}
+        onHandOut={handOut}
+      />,
+    );
+
+  test('“this lathe only” is one touch', async () => {
+    const handOut = jest.fn(() => Promise.resolve(null));
+    shown(handOut);
+    fireEvent.click(screen.getByRole('button', { name: 'Lathe 12 only' }));
+    fireEvent.click(screen.getByRole('checkbox', { name: 'Student 1' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Hand out to 1' }));
+    await waitFor(() => expect(handOut).toHaveBeenCalledWith([1], [111], []));
+    expect(screen.queryByRole('button', { name: 'Lathe 16 only' })).toBeNull();
+  });
+
+  test('groups: those who never had it, those with metric dials', async () => {
+    const handOut = jest.fn(() => Promise.resolve(null));
+    shown(handOut);
+    fireEvent.click(screen.getByRole('button', { name: 'Never had it: all' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Inch dials: none' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Hand out to 40' }));
+    const ids = Array.from({ length: 40 }, (_, index) => index + 1);
+    await waitFor(() => expect(handOut).toHaveBeenCalledWith(ids, [110, 111, 112, 113, 114], []));
+  });
+
+  test('the search narrows what “all” takes, and keeps what was chosen', () => {
+    shown(jest.fn(() => Promise.resolve(null)));
+    fireEvent.click(screen.getByRole('checkbox', { name: 'Student 1' }));
+    const search = screen.getByLabelText('Find a student');
+    fireEvent.change(search, { target: { value: 'student 2' } });
+    expect(screen.queryByRole('checkbox', { name: 'Student 1' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Choose all' }));
+    // 2 and 20 to 29, and the one that was chosen before.
+    expect(screen.getByRole('button', { name: 'Hand out to 12' })).not.toBeNull();
+    fireEvent.change(search, { target: { value: 'nobody' } });
+    expect(screen.getByText('None is called so.')).not.toBeNull();
+  });
 });

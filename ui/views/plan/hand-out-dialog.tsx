@@ -1,18 +1,19 @@
 'use client';
 
-import { Checkbox } from 'radix-ui';
-import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '@/ui/kit/button';
 import { Choice } from '@/ui/kit/choice';
 import { Dialog } from '@/ui/kit/dialog';
 import { Message } from '@/ui/kit/message';
 import { Select } from '@/ui/kit/select';
+import { PickList, type PickItem } from './pick-list';
 
 export interface HandOutStudent {
   id: number;
   name: string;
   openAttempt: boolean;
+  /** How often this exercise was handed to the student. */
+  tries?: number;
   /** The instructor herself, who tries the exercise. */
   self?: boolean;
 }
@@ -21,6 +22,8 @@ export interface HandOutStudent {
 export interface HandOutLathe {
   id: number;
   name: string;
+  /** In what its feeding dial is marked. */
+  dials?: 'in' | 'mm';
   /** Why it can not do what the plan asks. */
   refused?: string | undefined;
 }
@@ -55,11 +58,6 @@ export default function HandOutDialog({
   const [given, setGiven] = useState<Readonly<Record<number, string>>>({});
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const free = students.filter((student) => !student.openAttempt && student.self !== true);
-
-  function toggle(id: number, on: boolean) {
-    setChosen((before) => new Set(on ? [...before, id] : [...before].filter((other) => other !== id)));
-  }
 
   const latheGiven = (studentId: number) => {
     const latheId = Number(given[studentId] ?? '');
@@ -105,56 +103,28 @@ export default function HandOutDialog({
       title="Hand out"
       description={`Freezes the plan as revision ${nextRevision} (or takes the last one if nothing changed) with a sheet for each lathe, and makes one attempt for each student you choose.`}
     >
-      <fieldset className="grid gap-1">
-        <legend className="label flex w-full items-center justify-between text-ink-soft">
-          Students
-          <Button
-            tone="quiet"
-            onClick={() =>
-              setChosen(chosen.size === free.length ? new Set() : new Set(free.map(({ id }) => id)))
-            }
-          >
-            {chosen.size === free.length && free.length > 0 ? 'Choose none' : 'Choose all'}
-          </Button>
-        </legend>
-        <div className="grid grid-cols-2 gap-x-4">
-          {students.map((student) => (
-            <label key={student.id} className="flex min-h-10 items-center gap-2">
-              <Tick
-                disabled={student.openAttempt}
-                checked={chosen.has(student.id)}
-                onChange={(on) => toggle(student.id, on)}
-              />
-              <span className={student.openAttempt ? 'text-ink-soft' : ''}>
-                {student.name}
-                {student.self === true && <span className="block text-2xs">try it yourself</span>}
-                {student.openAttempt && <span className="block text-2xs">has an open attempt</span>}
-              </span>
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <PickList
+        title="Students"
+        find="Find a student"
+        items={students.map(studentItem)}
+        chosen={(id) => chosen.has(id)}
+        onSet={(ids, on) =>
+          setChosen(new Set(on ? [...chosen, ...ids] : [...chosen].filter((id) => !ids.includes(id))))
+        }
+      />
       {(lathes.length > 1 || lathes.some(({ refused }) => refused !== undefined)) && (
-        <fieldset className="grid gap-1">
-          <legend className="label text-ink-soft">Lathes allowed</legend>
-          <div className="grid grid-cols-2 gap-x-4">
-            {lathes.map(({ id, name, refused }) => (
-              <label key={id} className="flex min-h-10 items-center gap-2">
-                <Tick
-                  disabled={refused !== undefined}
-                  checked={!without.has(id) && refused === undefined}
-                  onChange={(on) =>
-                    setWithout(new Set(on ? [...without].filter((other) => other !== id) : [...without, id]))
-                  }
-                />
-                <span>
-                  {name}
-                  {refused !== undefined && <span className="block text-2xs text-nogo">{refused}</span>}
-                </span>
-              </label>
-            ))}
-          </div>
-        </fieldset>
+        <PickList
+          title="Lathes allowed"
+          find="Find a lathe"
+          items={lathes.map(latheItem)}
+          chosen={(id) => allowed.some((lathe) => lathe.id === id)}
+          onSet={(ids, on) =>
+            setWithout(new Set(on ? [...without].filter((id) => !ids.includes(id)) : [...without, ...ids]))
+          }
+          onOnly={(id) =>
+            setWithout(new Set(lathes.map((lathe) => lathe.id).filter((other) => other !== id)))
+          }
+        />
       )}
       {allowed.length > 1 && chosen.size > 0 && (
         <div className="grid gap-2">
@@ -169,7 +139,7 @@ export default function HandOutDialog({
           />
           {gives && (
             <>
-              <div className="grid grid-cols-2 gap-x-4 gap-y-1">
+              <div className="grid max-h-48 grid-cols-2 gap-x-4 gap-y-1 overflow-y-auto">
                 {students
                   .filter(({ id }) => chosen.has(id))
                   .map(({ id, name }) => (
@@ -187,17 +157,16 @@ export default function HandOutDialog({
               </div>
               <div className="flex flex-wrap items-center gap-2">
                 <Button onClick={spread}>Spread over the lathes</Button>
-                {allowed.map((lathe) => (
-                  <Button
-                    key={lathe.id}
-                    tone="quiet"
-                    onClick={() =>
-                      setGiven(Object.fromEntries([...chosen].map((id) => [id, String(lathe.id)])))
-                    }
-                  >
-                    All on {lathe.name}
-                  </Button>
-                ))}
+                <Select
+                  label="All on"
+                  labelHidden
+                  value=""
+                  options={[
+                    { value: '', text: 'All on…' },
+                    ...allowed.map((lathe) => ({ value: String(lathe.id), text: `All on ${lathe.name}` })),
+                  ]}
+                  onChange={(latheId) => setGiven(Object.fromEntries([...chosen].map((id) => [id, latheId])))}
+                />
               </div>
             </>
           )}
@@ -217,25 +186,22 @@ export default function HandOutDialog({
   );
 }
 
-function Tick({
-  checked,
-  disabled,
-  onChange,
-}: {
-  checked: boolean;
-  disabled?: boolean;
-  onChange: (on: boolean) => void;
-}) {
-  return (
-    <Checkbox.Root
-      disabled={disabled}
-      checked={checked}
-      onCheckedChange={(on) => onChange(on === true)}
-      className="grid size-6 shrink-0 place-items-center rounded-cut border border-rule-strong bg-paper-raised disabled:bg-paper-sunk data-[state=checked]:bg-dye data-[state=checked]:text-scribe"
-    >
-      <Checkbox.Indicator>
-        <Check aria-hidden className="size-4" />
-      </Checkbox.Indicator>
-    </Checkbox.Root>
-  );
+/** A student in the list, by what the exercise was to him or her so far. */
+function studentItem({ id, name, openAttempt, tries = 0, self = false }: HandOutStudent): PickItem {
+  const group = self ? 'Yourself' : openAttempt ? 'At it now' : tries > 0 ? 'Had it before' : 'Never had it';
+  const note = openAttempt
+    ? 'has an open attempt'
+    : self
+      ? 'try it yourself'
+      : tries > 0
+        ? `${tries} ${tries === 1 ? 'try' : 'tries'} so far`
+        : undefined;
+  return { id, name, note, disabled: openAttempt, byHand: self, group };
+}
+
+/** A lathe in the list, by the dials that the students will read. */
+function latheItem({ id, name, refused, dials }: HandOutLathe): PickItem {
+  if (refused !== undefined)
+    return { id, name, note: refused, bad: true, disabled: true, group: 'Can not do it' };
+  return { id, name, group: dials === 'mm' ? 'Metric dials' : 'Inch dials' };
 }

@@ -1,11 +1,14 @@
 'use client';
 
-import { memo } from 'react';
+import { memo, useState } from 'react';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { Header } from '@/ui/shell/header';
 import type { KeyBinding } from '@/ui/shell/use-keys';
 import { LatheLookedAt } from './lathe-looked-at';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import type { SavingState } from './use-draft-saving';
+
+const LendDialog = fetchedPart(() => import('./lend-dialog'), 'Opening…');
 
 /** Which exercise, whether it is saved, on which lathe it is seen. */
 export const PlanningHeader = memo(function PlanningHeader({
@@ -19,6 +22,10 @@ export const PlanningHeader = memo(function PlanningHeader({
   lathe,
   onLookAt,
   handedOut,
+  exerciseId,
+  inClass,
+  lentFrom,
+  otherClasses,
 }: {
   who: { name: string; role: string };
   title: string;
@@ -31,15 +38,43 @@ export const PlanningHeader = memo(function PlanningHeader({
   onLookAt: (id: number) => void;
   /** Number of the revision that is handed out, if one is. */
   handedOut: number | undefined;
+  exerciseId: number;
+  /** The class it is made in, where one teaches several. */
+  inClass: string | null;
+  lentFrom: string | null;
+  otherClasses: readonly { id: number; name: string }[];
 }) {
+  const [lending, setLending] = useState(false);
   return (
     <Header who={who} title={title === '' ? 'New exercise' : title} keys={keys}>
       <SavingText state={state} problem={problem} onChoose={onChooseVersion} />
       <LatheLookedAt lathes={lathes} chosen={lathe} onChoose={onLookAt} />
-      {handedOut !== undefined && (
-        <span className="text-sm whitespace-nowrap text-ink-soft tablet:hidden">
-          revision {handedOut} is handed out
+      {(handedOut !== undefined || inClass !== null || lentFrom !== null) && (
+        <span className="min-w-0 truncate text-sm text-ink-soft tablet:hidden">
+          {[
+            ...(inClass === null ? [] : [inClass]),
+            ...(lentFrom === null ? [] : [`lent from ${lentFrom}`]),
+            ...(handedOut === undefined
+              ? []
+              : [
+                  inClass === null && lentFrom === null
+                    ? `revision ${handedOut} is handed out`
+                    : `rev ${handedOut}`,
+                ]),
+          ].join(' · ')}
         </span>
+      )}
+      {otherClasses.length > 0 && (
+        <button
+          type="button"
+          onClick={() => setLending(true)}
+          className="min-h-9 text-sm whitespace-nowrap underline underline-offset-2 tablet:min-h-12"
+        >
+          Lend…
+        </button>
+      )}
+      {lending && (
+        <LendDialog exerciseId={exerciseId} classes={otherClasses} onClose={() => setLending(false)} />
       )}
     </Header>
   );

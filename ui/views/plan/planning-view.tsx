@@ -2,7 +2,7 @@
 
 import { NO_BOOK, type PlanBook } from '@/core/exercise/plan/plan-book';
 import { useRouter } from 'next/navigation';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { dialText } from '@/core/machine/lathe/dial-text';
 import { feedDial } from '@/core/machine/lathe/feed-dial';
@@ -15,6 +15,7 @@ import { slideOf } from '@/core/machine/technique/slide-of';
 import { PassRibbon } from '@/ui/kit/pass-ribbon';
 import { StageRail } from '@/ui/kit/stage-rail';
 import { useToast } from '@/ui/kit/toast';
+import { rememberClass } from '@/ui/shell/class-on-view';
 import { send } from '@/ui/shell/send';
 import { fetchedPart } from '@/ui/kit/fetched-part';
 import { useSetting, writeSetting } from '@/ui/kit/settings';
@@ -51,6 +52,7 @@ const ConflictDialog = fetchedPart(() => import('./conflict-dialog'), 'Opening�
 const HandOutDialog = fetchedPart(() => import('./hand-out-dialog'), 'Opening…', { ahead: true });
 const BeginWith = fetchedPart(() => import('./begin-with'), 'Looking up the ways of working…');
 const NONE: OtherExercise[] = [];
+const NO_CLASSES: { id: number; name: string }[] = [];
 
 export interface PlanningViewProps {
   exerciseId: number;
@@ -64,13 +66,21 @@ export interface PlanningViewProps {
   book?: PlanBook;
   /** Exercises of the shop to begin a new one with. */
   others?: OtherExercise[];
+  /** The class that it is made in; null in tests of the view alone. */
+  classId?: number | null;
+  className?: string;
+  lentFrom?: string | null;
+  otherClasses?: readonly { id: number; name: string }[];
   who: { name: string; role: string };
 }
 
 /** Planning an exercise: rail of stages, drawing, fields, and the passes along the bottom. */
 export function PlanningView(props: PlanningViewProps) {
   const { exerciseId, draft, draftVersion, draftSaveId = null, revisions, students, lathes, who } = props;
-  const { others = NONE, book = NO_BOOK } = props;
+  const { others = NONE, book = NO_BOOK, classId = null, otherClasses = NO_CLASSES } = props;
+  useEffect(() => {
+    if (classId !== null) rememberClass(classId);
+  }, [classId]);
   const form = useForm<PlanForm>({
     defaultValues: draft,
   });
@@ -145,7 +155,7 @@ export function PlanningView(props: PlanningViewProps) {
     if (!sent.ok) return sent.message;
     const count = sent.value.attempts.length;
     say(`Revision ${sent.value.revision} handed out to ${count} ${count === 1 ? 'student' : 'students'}.`);
-    router.push('/');
+    router.push(classId === null ? '/' : `/?class=${classId}`);
     router.refresh();
     return null;
   }
@@ -178,6 +188,10 @@ export function PlanningView(props: PlanningViewProps) {
             lathe={lathe}
             onLookAt={onLookAt}
             handedOut={revisions[0]?.number}
+            exerciseId={exerciseId}
+            inClass={otherClasses.length === 0 ? null : (props.className ?? null)}
+            lentFrom={props.lentFrom ?? null}
+            otherClasses={otherClasses}
           />
           <PlanTargetStrip />
           <main className="grid min-h-0 grid-cols-[13.5rem_minmax(0,1fr)_17.5rem] tablet:grid-cols-[11.5rem_minmax(0,1fr)_16rem]">
@@ -240,6 +254,8 @@ export function PlanningView(props: PlanningViewProps) {
             lathes={lathes.map(({ id, lathe: each }) => ({
               id,
               name: each.name,
+              dials: feedDial(each, slideOf(read.inputs.chosen?.way.infeed ?? 'compound')).dial.graduation
+                .unit,
               refused: read.plan === null ? undefined : refusedByLathe(read.plan, each)[0],
             }))}
             nextRevision={(revisions[0]?.number ?? 0) + 1}

@@ -11,6 +11,7 @@ import { PageLink } from '@/ui/kit/page-link';
 import { useToast } from '@/ui/kit/toast';
 import { Tabs } from '@/ui/kit/tabs';
 import { Header } from '@/ui/shell/header';
+import { rememberedClass } from '@/ui/shell/class-on-view';
 import { send } from '@/ui/shell/send';
 import { useRefresh } from '@/ui/shell/use-refresh';
 import type { BookItem } from './book/book-item';
@@ -74,7 +75,7 @@ export function ShopView({ lathes, timeZone, timeZones, words, signInRules, book
     }
     const isPlan = (document as { format?: unknown } | null)?.format === 'oyakata-plan';
     const sent = isPlan
-      ? await send<{ id: number }>('POST', '/api/plans', { plan: document })
+      ? await send<{ id: number }>('POST', `/api/plans${ofClass()}`, { plan: document })
       : await send<{ id: number }>('POST', '/api/lathes', { document });
     if (!sent.ok) return setProblem(`${chosen.name}: ${sent.message}`);
     setProblem(null);
@@ -170,4 +171,10 @@ export function ShopView({ lathes, timeZone, timeZones, words, signInRules, book
       </main>
     </div>
   );
+}
+
+/** A plan is taken into the class that was looked at last. */
+function ofClass(): string {
+  const classId = rememberedClass();
+  return classId === null ? '' : `?class=${classId}`;
 }
