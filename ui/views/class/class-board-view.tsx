@@ -219,6 +219,7 @@ export function ClassBoardView({
                 {allTries ? 'Last tries only' : 'Earlier tries too'}
               </PageLink>
             )}
+            {classes.length > 1 && <span className="text-sm text-ink-soft">Other classes:</span>}
             {classes.length > 1 &&
               classes
                 .filter(({ id }) => id !== classId)

@@ -176,7 +176,7 @@ export default function HandOutDialog({
         <Message tone="warning">The shop has no lathe yet. Make one under Shop, then hand out.</Message>
       )}
       {problem !== null && <Message tone="error">{problem}</Message>}
-      <div className="flex justify-end gap-2">
+      <div className="sticky -bottom-4 -mx-4 -mb-4 flex justify-end gap-2 border-t border-rule bg-paper-raised px-4 py-3">
         <Button onClick={() => onOpenChange(false)}>Not yet</Button>
         <Button tone="main" disabled={busy} onClick={() => void handOut()}>
           Hand out to {chosen.size}
@@ -188,7 +188,8 @@ export default function HandOutDialog({
 
 /** A student in the list, by what the exercise was to him or her so far. */
 function studentItem({ id, name, openAttempt, tries = 0, self = false }: HandOutStudent): PickItem {
-  const group = self ? 'Yourself' : openAttempt ? 'At it now' : tries > 0 ? 'Had it before' : 'Never had it';
+  const place = self ? 3 : openAttempt ? 2 : tries > 0 ? 1 : 0;
+  const group = ['Never had it', 'Had it before', 'At it now', 'Yourself'][place] ?? '';
   const note = openAttempt
     ? 'has an open attempt'
     : self
@@ -196,12 +197,12 @@ function studentItem({ id, name, openAttempt, tries = 0, self = false }: HandOut
       : tries > 0
         ? `${tries} ${tries === 1 ? 'try' : 'tries'} so far`
         : undefined;
-  return { id, name, note, disabled: openAttempt, byHand: self, group };
+  return { id, name, note, disabled: openAttempt, byHand: self, group, place };
 }
 
 /** A lathe in the list, by the dials that the students will read. */
 function latheItem({ id, name, refused, dials }: HandOutLathe): PickItem {
   if (refused !== undefined)
-    return { id, name, note: refused, bad: true, disabled: true, group: 'Can not do it' };
+    return { id, name, note: refused, bad: true, disabled: true, group: 'Can not do it', place: 1 };
   return { id, name, group: dials === 'mm' ? 'Metric dials' : 'Inch dials' };
 }

@@ -16,6 +16,8 @@ export interface PickItem {
   /** Chosen by hand only, never with all. */
   byHand?: boolean;
   group: string;
+  /** Where its group stands among the others. */
+  place?: number;
 }
 
 /** From so many on a search is of use. */
@@ -42,7 +44,9 @@ export function PickList({
   const [typed, setTyped] = useState('');
   const wanted = typed.trim().toLowerCase();
   const shown = items.filter(({ name }) => name.toLowerCase().includes(wanted));
-  const groups = [...new Set(shown.map(({ group }) => group))];
+  const groups = [
+    ...new Set(shown.toSorted((a, b) => (a.place ?? 0) - (b.place ?? 0)).map(({ group }) => group)),
+  ];
   return (
     <fieldset className="grid min-w-0 gap-1">
       <legend className="label flex w-full items-center justify-between text-ink-soft">
@@ -58,14 +62,14 @@ export function PickList({
           onChange={(event) => setTyped(event.target.value)}
         />
       )}
-      <div className={`grid gap-1 ${items.length >= MANY ? 'max-h-64 overflow-y-auto' : ''}`}>
+      <div className={`grid gap-1 ${items.length >= MANY ? 'max-h-56 overflow-y-auto pr-1' : ''}`}>
         {shown.length === 0 && <p className="text-ink-soft">None is called so.</p>}
         {groups.map((group) => {
           const mine = shown.filter((item) => item.group === group);
           return (
             <section key={group} aria-label={group}>
               {groups.length > 1 && (
-                <h3 className="flex items-center justify-between border-b border-rule text-sm font-medium">
+                <h3 className="flex min-h-9 items-center justify-between border-b border-rule text-sm font-medium">
                   <span>
                     {group} <span className="figures text-ink-soft">{mine.length}</span>
                   </span>
