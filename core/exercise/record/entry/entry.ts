@@ -1,3 +1,4 @@
+import { once } from './once';
 import type { Role } from '@/core/people/role';
 import type { EntryContent, KnownKind } from './kinds';
 
@@ -39,7 +40,7 @@ export function isKind<K extends KnownKind>(kind: K): (entry: Entry) => entry is
 }
 
 /** The entries that were not struck out and are not late, in the order of the record, without the strike-outs themselves. */
-export function liveEntries(entries: readonly Entry[]): Entry[] {
+export const liveEntries: (entries: readonly Entry[]) => readonly Entry[] = once((entries) => {
   const struck = new Set(
     entries
       .filter(isKind('strike'))
@@ -49,7 +50,7 @@ export function liveEntries(entries: readonly Entry[]): Entry[] {
   return entries.filter(
     (entry) => entry.content.kind !== 'strike' && !struck.has(entry.id) && !entry.late && !saysNothing(entry),
   );
-}
+});
 
 /** A measurement without any reading: earlier releases took it, no size follows from it. */
 const saysNothing = ({ content }: Entry) =>

@@ -61,7 +61,8 @@ export function rescueOfRecord(
   { figuredFor, asSet }: Prediction,
 ): RescueFound {
   const live = inOrderOfWork(entries);
-  const { thread, cuts, segment } = cutsOf(sheet, live);
+  const { cuts, segment, ...cut } = cutsOf(sheet, live);
+  const thread = cut.thread();
   // What was recorded of the set-up does not explain what was seen: the groove is not as it is reckoned.
   const why = grooveOfRecord(sheet, entries).staircase
     ? 'set-up'

@@ -64,7 +64,8 @@ describe('new zeros carry the plan on', () => {
 test('what nobody can have cut does not make the groove endless: a tip of many pitches, a dial of many turns', () => {
   const wide: EntryContent = { kind: 'refigure', what: 'tip', value: 70, passes: plan.passes };
   const cuts = plan.passes.flatMap((pass, index) => [cutOf(pass), cutOf(pass, 900 + index)]);
-  const { thread, cuts: made } = cutsOf(plan, recordOf([wide, ...cuts]));
+  const { cuts: made, ...cut } = cutsOf(plan, recordOf([wide, ...cuts]));
+  const thread = cut.thread();
   expect(made).toHaveLength(cuts.length);
   expect(Math.max(...thread.grounds.map((ground) => ground.length))).toBeLessThan(60);
   expect(made.filter(({ reading }) => reading > 100).every(({ depth }) => depth === null)).toBe(true);

@@ -15,6 +15,7 @@ import { asFed, dialTravel, fedDepth, figureAtDepth, isDeeper, stopAt } from './
 import { runsFree } from '@/core/measuring/nut/nut-answer';
 import { foretold, type Foretold } from './foretell';
 import { measuredThread } from './measured-thread';
+import { KeptFolds } from './kept-folds';
 import { nutOfRecord } from './nut-of-record';
 import {
   afterEvent,
@@ -26,6 +27,8 @@ import {
   type Standing,
 } from './segment';
 import { readingIn, standingOf } from './standing';
+import { Trail } from './trail';
+import { NO_TRIES, withEntry, type TriesSoFar } from './tries-so-far';
 import { zeroGap, type ZeroGap } from './zero-gap';
 
 /** A standing cut with what follows from it. Dial figures in the dial's unit, sizes in the thread's. */
@@ -59,13 +62,17 @@ interface Fold {
   angleKnown: boolean;
   /** Whether anything was cut at another angle than the plan’s. */
   cutOtherwise: boolean;
-  cuts: readonly Cut[];
+  cuts: Trail<Cut>;
+  tries: TriesSoFar;
   /** Where each start stands on the dial as it is zeroed now. */
   readings: ReadonlyMap<number, number>;
   /** How deep each stood since the zero. */
   deepest: ReadonlyMap<number, number>;
   segment: Segment;
+  /** The groove after the last cut whose depth is known, with that cut alone. */
   thread: CutThread;
+  /** What each such cut did, in their order: from it the whole groove is put together. */
+  groove: Trail<GrooveCut>;
   workDiameter: number;
   passes: readonly SheetPass[];
   tipKnown: boolean;
@@ -76,11 +83,15 @@ interface Fold {
   lastX: number;
 }
 
-/**
- * The last record that was gone through on a sheet. Entries never change and are only ever added, so the next one goes on
- * from there; where one was struck out, or the zero is told otherwise, it begins anew.
- */
-const LAST = new WeakMap<Sheet, { live: readonly Entry[]; gap: ZeroGap; found: string; fold: Fold }>();
+/** A cut of the groove: where the tool stood, what it took, and the ground that it left. */
+interface GrooveCut {
+  pose: Pose;
+  pass: CutThread['passes'][number];
+  ground: CutThread['grounds'][number];
+}
+
+/** What was gone through already, by record and sheet; where the zero is told otherwise it begins anew. */
+const FOLDS = new KeptFolds<Sheet, Fold>(after);
 
 export function cutsOf(
   sheet: Sheet,
@@ -88,30 +99,21 @@ export function cutsOf(
 ): {
   cuts: Cut[];
   segment: Segment;
-  thread: CutThread;
+  /** The groove with every cut, put together when it is asked for. */
+  thread: () => CutThread;
+  tries: TriesSoFar;
   dial: DialNow;
   asSet: Sheet;
   angleKnown: boolean;
   cutOtherwise: boolean;
 } {
   const gap = zeroGap(sheet, live);
-  const found = foundIn(live);
-  const last = LAST.get(sheet);
-  const goesOn =
-    last !== undefined &&
-    last.found === found &&
-    last.gap.gap === gap.gap &&
-    last.gap.uncertainty === gap.uncertainty &&
-    last.live.length <= live.length &&
-    last.live.every((entry, index) => entry === live[index]);
-  let fold = goesOn ? last.fold : beginning(sheet, gap);
-  for (let index = goesOn ? last.live.length : 0; index < live.length; index += 1)
-    fold = after(fold, live, index);
-  LAST.set(sheet, { live, gap, found, fold });
+  const begun = `${gap.gap} ${gap.uncertainty} ${foundIn(live)}`;
+  const fold = FOLDS.over(sheet, live, begun, () => beginning(sheet, gap));
   const {
     cuts,
     segment,
-    thread,
+    tries,
     readings,
     deepest,
     tipKnown,
@@ -121,9 +123,10 @@ export function cutsOf(
     cutOtherwise,
   } = fold;
   return {
-    cuts: [...cuts],
+    cuts: cuts.all(),
     segment,
-    thread,
+    thread: () => wholeGroove(fold),
+    tries,
     asSet,
     angleKnown,
     cutOtherwise,
@@ -138,7 +141,9 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
     asSet: sheet,
     angleKnown: true,
     cutOtherwise: false,
-    cuts: [],
+    cuts: Trail.of(),
+    tries: NO_TRIES,
+    groove: Trail.of(),
     readings: new Map(),
     deepest: new Map(),
     segment: firstSegment(sheet, gap),
@@ -154,17 +159,30 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
 }
 
 const standing = ({ asSet, segment, cuts, workDiameter, readings, deepest }: Fold): Standing =>
-  standingOf(asSet, segment, cuts.at(-1), workDiameter, { readings, deepest });
+  standingOf(asSet, segment, cuts.last, workDiameter, { readings, deepest });
 
-function after(fold: Fold, live: readonly Entry[], index: number): Fold {
+/** The blank and every cut after it. */
+function wholeGroove({ thread, groove }: Fold): CutThread {
+  const cuts = groove.all();
+  const blank = uncut(thread.cutCase).grounds;
+  return {
+    ...thread,
+    poses: cuts.map(({ pose }) => pose),
+    passes: cuts.map(({ pass }) => pass),
+    grounds: [...blank, ...cuts.map(({ ground }) => ground)],
+  };
+}
+
+function after(before: Fold, live: readonly Entry[], index: number): Fold {
   const entry = live[index];
+  if (entry === undefined) return before;
+  const fold = { ...before, tries: withEntry(before.sheet, before.tries, entry) };
   const sheet = fold.asSet;
-  if (entry === undefined) return fold;
   if (isKind('step')(entry)) return afterStep(fold, live, entry);
   if (isKind('refigure')(entry)) return afterRefigure(sheet, fold, entry);
   if (isKind('event')(entry)) return afterHappened(fold, entry);
   if (isKind('measurement')(entry)) return afterMeasurement(sheet, fold, entry);
-  if (isKind('trial')(entry)) return afterTrial(sheet, fold, live.slice(0, index + 1));
+  if (isKind('trial')(entry)) return afterTrial(sheet, fold, entry);
   if (isKind('finding')(entry) && isOfGauge(sheet, entry)) {
     const { answer } = entry.content;
     if (answer === 'go-stops' && isAhead(fold)) return fold;
@@ -189,17 +207,21 @@ function afterStep(fold: Fold, live: readonly Entry[], entry: EntryOf<'step'>): 
   if (cuts.length === 0 || (set === asSet && now.angleKnown === angleKnown)) return now;
   return {
     ...now,
-    cuts: cuts.map((cut) =>
-      cut.entry.content.zero === segment.zero && cut.depth !== null
-        ? { ...cut, planReading: figureAtDepth(plan, cut.depth) }
-        : cut,
+    cuts: Trail.of(
+      cuts
+        .all()
+        .map((cut) =>
+          cut.entry.content.zero === segment.zero && cut.depth !== null
+            ? { ...cut, planReading: figureAtDepth(plan, cut.depth) }
+            : cut,
+        ),
     ),
     segment: {
       ...segment,
       depthAtZero: null,
       anchor: null,
       wantsZero: entry.id,
-      planAtZero: atDepth(plan, cuts.at(-1)?.depth ?? null, fold) ?? segment.planAtZero,
+      planAtZero: atDepth(plan, cuts.last?.depth ?? null, fold) ?? segment.planAtZero,
     },
   };
 }
@@ -250,7 +272,7 @@ function afterMeasurement(sheet: Sheet, fold: Fold, { content }: EntryOf<'measur
 /** Cut deeper than another start: a nut or a gauge that does not go feels that one, and says nothing of this. */
 function isAhead({ asSet, segment, readings, cuts }: Fold): boolean {
   const { starts } = asSet.thread;
-  const last = cuts.at(-1);
+  const { last } = cuts;
   if (starts === 1 || last === undefined || asSet.reckoned === 'as-planned') return false;
   const stands = readingIn(readings, segment, last.entry.content.start);
   return Array.from({ length: starts }, (_, index) => index + 1).some((start) =>
@@ -258,12 +280,11 @@ function isAhead({ asSet, segment, readings, cuts }: Fold): boolean {
   );
 }
 
-function afterTrial(sheet: Sheet, fold: Fold, upTo: readonly Entry[]): Fold {
-  const nut = nutOfRecord(sheet, upTo);
+function afterTrial(sheet: Sheet, fold: Fold, { content }: EntryOf<'trial'>): Fold {
+  const nut = nutOfRecord(sheet, fold.tries);
   const stands = standing(fold);
   const infeed = nut?.reckoning.nextInfeed ?? null;
-  const last = upTo.findLast(isKind('trial'));
-  const tellsOther = last !== undefined && !runsFree(last.content.answer) && isAhead(fold);
+  const tellsOther = !runsFree(content.answer) && isAhead(fold);
   return {
     ...fold,
     segment: tellsOther ? fold.segment : narrowedBy(sheet, fold.segment, stands, nut, fold.tipKnown),
@@ -295,12 +316,15 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     readingTaken && fold.angleKnown && segment.depthAtZero !== null ? segment.depthAtZero + fed : null;
   // Nobody cuts so deep with a single point: such a reading says nothing of the groove.
   const depth = known !== null && known > DEEPEST_PITCHES * sheet.thread.pitch ? null : known;
-  let { thread, lastX } = fold;
+  let { thread, lastX, groove } = fold;
   if (depth !== null) {
     lastX = fold.zeroX + poseOfCut(sheet, reading, entry.content.crossSlide, start).x;
     const at = start - 1;
     thread = { ...thread, cutCase: { ...thread.cutCase, workDiameter } };
-    thread = cutOn(thread, { x: lastX + at * sheet.thread.pitch, y: depth, start: at });
+    thread = cutAlone(thread, { x: lastX + at * sheet.thread.pitch, y: depth, start: at });
+    const [pose, pass, ground] = [thread.poses[0], thread.passes[0], thread.grounds[1]];
+    if (pose !== undefined && pass !== undefined && ground !== undefined)
+      groove = groove.with({ pose, pass, ground });
   }
   const cut: Cut = {
     entry,
@@ -327,7 +351,8 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   return {
     ...fold,
     cutOtherwise: fold.cutOtherwise || fold.asSet !== fold.sheet,
-    cuts: [...fold.cuts, cut],
+    cuts: fold.cuts.with(cut),
+    groove,
     readings: new Map(readings).set(start, reading),
     deepest: new Map(fold.deepest).set(start, reached),
     // Where nobody read the dial, a cut of no row says nothing of its infeed.
@@ -338,6 +363,12 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     thread,
     lastX,
   };
+}
+
+/** The same thread with this cut alone, on the ground that the cuts before it left. */
+function cutAlone(thread: CutThread, pose: Pose): CutThread {
+  const ground = thread.grounds.at(-1) ?? [];
+  return cutOn({ ...thread, poses: [], passes: [], grounds: [ground] }, pose);
 }
 
 /** Where a row stands on the dial: on a graduation, as it is told. */

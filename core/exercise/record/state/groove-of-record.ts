@@ -26,7 +26,8 @@ export interface GrooveOfRecord {
 
 export function grooveOfRecord(sheet: Sheet, entries: readonly Entry[]): GrooveOfRecord {
   const live = inOrderOfWork(entries);
-  const { thread, cuts, segment, dial, asSet } = cutsOf(sheet, live);
+  const { cuts, segment, dial, asSet, ...cut } = cutsOf(sheet, live);
+  const thread = cut.thread();
   const known = cuts.every(({ depth }) => depth !== null) && segment.foretells;
   const profile = layerAfter(thread);
   const tool = thread.poses.at(-1) ?? null;

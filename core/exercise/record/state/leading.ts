@@ -1,4 +1,5 @@
 import { isKind, liveEntries, type Entry } from '../entry/entry';
+import { once } from '../entry/once';
 import { kindOfEntry } from '../entry/read-stored-entry';
 
 /** The device that leads: the last one that took the lead; null when none has, as in records made at the desk. */
@@ -7,7 +8,8 @@ export function leadingDevice(entries: readonly Entry[]): string | null {
 }
 
 /** Work that a device still held when another took over, with the lead that took over. */
-function heldBack(entries: readonly Entry[]): { entry: Entry; before: Entry }[] {
+const heldBack = once((entries): readonly { entry: Entry; before: Entry }[] => {
+  if (!entries.some(isKind('lead'))) return [];
   const standing = new Set(liveEntries(entries));
   const lostTo = new Map<string, Entry>();
   let leads: string | null = null;
@@ -24,13 +26,14 @@ function heldBack(entries: readonly Entry[]): { entry: Entry; before: Entry }[] 
       held.push({ entry, before });
   }
   return held;
-}
+});
 
 /**
  * What a device still held when another took over, and sent afterwards: it was done, so it counts; but whoever took over
  * did not know of it. Each stays flagged until a person has looked it over, or struck it out.
  */
 export function notLookedOver(entries: readonly Entry[]): Entry[] {
+  if (heldBack(entries).length === 0) return [];
   const looked = new Set(entries.filter(isKind('looked-over')).map(({ content }) => content.entryId));
   return heldBack(entries).flatMap(({ entry }) => (looked.has(entry.id) ? [] : [entry]));
 }
@@ -51,4 +54,4 @@ export function orderOfWork(entries: readonly Entry[]): readonly Entry[] {
 }
 
 /** The same of what stands. */
-export const inOrderOfWork = (entries: readonly Entry[]): Entry[] => liveEntries(orderOfWork(entries));
+export const inOrderOfWork = once((entries): readonly Entry[] => liveEntries(orderOfWork(entries)));

@@ -86,7 +86,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = live.findLast(isKind('refigure'));
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment, dial, asSet, angleKnown, cutOtherwise } = cutsOf(sheet, live);
+  const { cuts, segment, tries, dial, asSet, angleKnown, cutOtherwise } = cutsOf(sheet, live);
   const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
@@ -135,7 +135,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     next,
     remaining,
     implied: impliedByProof(asSet, live, { segment, cuts, remaining, figuredFor }),
-    nut: nutOfRecord(asSet, live),
+    nut: nutOfRecord(asSet, tries),
     final: final === undefined ? null : { entry: final, measured: measuredThread(sheet, final.content) },
     ended: live.findLast(isKind('hand-in')) ?? null,
     warnings: warningsOf(steps, next, remaining),
@@ -184,35 +184,33 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
   const ended = (until: string | null) =>
     until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
   // A dial that was backed off since opens no row again.
-  const deepest = (start: number) =>
-    Math.max(
-      standing(start),
-      ...cuts.flatMap(({ entry, planReading }) => (entry.content.start === start ? [planReading] : [])),
-    );
+  const reachedIn = new Map<number, number>();
+  for (const { entry, planReading } of cuts) {
+    const { start } = entry.content;
+    reachedIn.set(start, Math.max(planReading, reachedIn.get(start) ?? -Infinity));
+  }
+  const deepest = (start: number) => Math.max(standing(start), reachedIn.get(start) ?? -Infinity);
   // Short of its row by one graduation, and a deeper row to come: nobody cuts that alone.
   const { value: graduation } = sheet.lathe.dial.graduation;
-  const nearly = new Set(
-    cuts.flatMap(({ row, planReading, infeed }) =>
+  const nearly = new Set<number>();
+  const last = new Map(passes.map(({ start }) => [start, lastOf(passes, start)]));
+  for (const { row, planReading, infeed } of cuts)
+    if (
       row !== null &&
       infeed > 0 &&
       row.dialReading.value - planReading < graduation * 1.5 &&
-      passes.some(
-        ({ start, dialReading }) =>
-          start === row.start && isDeeper(sheet, dialReading.value, row.dialReading.value),
-      )
-        ? [row.n]
-        : [],
-    ),
-  );
+      isDeeper(sheet, last.get(row.start) ?? -Infinity, row.dialReading.value)
+    )
+      nearly.add(row.n);
   // As the dial can be set: on a whole graduation.
   const onPlan = (figure: number) => segment.planAtZero + onDialNow(sheet, segment.planAtZero, figure);
   const goesDeeper = ({ n, dialReading, start }: SheetPass) =>
     !nearly.has(n) && isDeeper(sheet, onPlan(dialReading.value), deepest(start));
   const used = cuts.findLast(({ usesRow, row }) => usesRow && row !== null)?.row?.n ?? 0;
   const reached = passes.findLast((row) => row.kind !== 'spring' && !goesDeeper(row))?.n ?? 0;
-  const last = Math.max(used, reached);
+  const done = Math.max(used, reached);
   const row = passes.find(
-    (each) => !ended(each.until) && (each.kind === 'spring' ? each.n > last : goesDeeper(each)),
+    (each) => !ended(each.until) && (each.kind === 'spring' ? each.n > done : goesDeeper(each)),
   );
   if (row === undefined) return null;
   const { unit } = row.dialReading;
@@ -226,6 +224,10 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
     dialInfeed: { value: roundTo(at + segment.planAtZero - now, 6), unit },
   };
 }
+
+/** The deepest row of a start. */
+const lastOf = (passes: readonly SheetPass[], start: number): number =>
+  Math.max(...passes.flatMap((row) => (row.start === start ? [row.dialReading.value] : [])));
 
 /** The compound fed a cut of this zero at an angle that nobody knows, and nothing was measured since. */
 const fedAtUnknownAngle = ({ zero, anchor, depthAtZero }: Segment, cuts: readonly Cut[]): boolean =>

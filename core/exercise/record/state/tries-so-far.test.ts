@@ -2,7 +2,7 @@ import { cutOf, happened, recordOf, sheetOf } from '@/core/test/record';
 import { liveEntries } from '../entry/entry';
 import { predict } from './predict';
 import type { EntryContent } from '../entry/kinds';
-import { trialsOfPiece } from './trials-of-piece';
+import { NO_TRIES, withEntry } from './tries-so-far';
 
 const sheet = sheetOf({
   'work.diameter': '0.7440',
@@ -32,7 +32,10 @@ const tried = (answer: TrialContent['answer'], crest: number | null = null): Tri
 const filed: EntryContent = { kind: 'stop', stopId: sheet.stops[0]!.id, answer: 'done', reading: null };
 const nutAfter = (...contents: EntryContent[]) => predict(sheet, recordOf(contents)).nut?.reckoning;
 const trials = (...contents: EntryContent[]) =>
-  trialsOfPiece(sheet, liveEntries(recordOf(contents)), sheet.proof[0]!.id);
+  liveEntries(recordOf(contents))
+    .reduce((tries, entry) => withEntry(sheet, tries, entry), NO_TRIES)
+    .of.get(sheet.proof[0]!.id)
+    ?.all() ?? [];
 
 /** What a nut's answers mean at the lathe: common practice throughout. */
 describe('the answers of a nut', () => {

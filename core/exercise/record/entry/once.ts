@@ -1,0 +1,16 @@
+import type { Entry } from './entry';
+
+/**
+ * What follows from a record is asked for by many: it is worked out once for a list of entries. A list may grow, as a story
+ * does that is being told; then it is worked out anew.
+ */
+export function once<T>(workOut: (entries: readonly Entry[]) => T): (entries: readonly Entry[]) => T {
+  const known = new WeakMap<readonly Entry[], { length: number; found: T }>();
+  return (entries) => {
+    const before = known.get(entries);
+    if (before?.length === entries.length) return before.found;
+    const found = workOut(entries);
+    known.set(entries, { length: entries.length, found });
+    return found;
+  };
+}
