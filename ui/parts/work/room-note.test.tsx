@@ -8,6 +8,6 @@ const said = (count: number) => render(<RoomNote entries={notes(count)} />).cont
 
 test('nothing is said of a usual record; of one without much room how many entries are left', () => {
   expect(said(300)).toBe('');
-  expect(said(1400)).toContain('This record takes 100 more entries');
-  expect(said(1500)).toContain('This record is full');
+  expect(said(4900)).toContain('This record takes 100 more entries');
+  expect(said(5000)).toContain('This record is full');
 });

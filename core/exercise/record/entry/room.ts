@@ -1,12 +1,12 @@
 /**
- * So many entries one piece's record takes: ten times what the longest real one has. Each entry is read with all before it,
- * so that a record without end would make everybody wait.
+ * So many entries one piece's record takes: thirty times what the longest real one has. Who comes new to a record reads it
+ * whole, so that one without end would make somebody wait; an entry more costs the same however long it is.
  */
-export const MOST_ENTRIES = 1500;
+export const MOST_ENTRIES = 5000;
 /** What is kept for the instructor behind the student's last one: to sign off, to strike out, to send back. */
 const KEPT_FOR_STAFF = 100;
 /** From here on the page and the bench say how many are left. */
-const SAID_FROM = 1300;
+const SAID_FROM = 4800;
 
 /** Whether one more entry of somebody in this role finds room. */
 export function hasRoom(entries: number, role: 'student' | 'helper' | 'instructor'): boolean {

@@ -2,6 +2,7 @@ import { meets } from '../../sheet/sheet-step';
 import type { Sheet } from '../../sheet/sheet';
 import { wasNotUsed } from '../entry/not-used';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { allOf } from '../entry/of-kind';
 
 /** Beyond it a compound hardly feeds in any more: the mark is taken as not known. */
 const STEEPEST_DEG = 80;
@@ -38,7 +39,9 @@ export function toldOf(live: readonly Entry[], entry: EntryOf<'step'>): EntryOf<
 
 /** What of a record decides how earlier cuts are told: another such list is another groove. */
 export const foundIn = (live: readonly Entry[]): string =>
-  live.flatMap((entry) => (isOfCompound(entry) && entry.content.how === 'found' ? [entry.id] : [])).join();
+  allOf(live, 'step')
+    .flatMap((entry) => (isOfCompound(entry) && entry.content.how === 'found' ? [entry.id] : []))
+    .join();
 
 export const isOfCompound = (entry: Entry): entry is EntryOf<'step'> =>
   isKind('step')(entry) && entry.content.stepId === COMPOUND;

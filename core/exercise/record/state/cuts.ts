@@ -34,6 +34,8 @@ import { zeroGap, type ZeroGap } from './zero-gap';
 /** A standing cut with what follows from it. Dial figures in the dial's unit, sizes in the thread's. */
 export interface Cut extends Foretold {
   entry: EntryOf<'pass'>;
+  /** Its place among the standing entries. */
+  at: number;
   /** The row before the student, of the rows that were in force. */
   row: SheetPass | null;
   /** The figure of the dial, as if the slide of the plan alone had fed; where it was not taken, what its row says. */
@@ -64,6 +66,8 @@ interface Fold {
   cutOtherwise: boolean;
   cuts: Trail<Cut>;
   tries: TriesSoFar;
+  /** The mark that was caught first since each zero, where it was noted. */
+  firstMarks: ReadonlyMap<string, string>;
   /** Where each start stands on the dial as it is zeroed now. */
   readings: ReadonlyMap<number, number>;
   /** How deep each stood since the zero. */
@@ -102,6 +106,8 @@ export function cutsOf(
   /** The groove with every cut, put together when it is asked for. */
   thread: () => CutThread;
   tries: TriesSoFar;
+  /** The mark that was caught first since the zeros in force; null where none was noted. */
+  firstMark: string | null;
   dial: DialNow;
   asSet: Sheet;
   angleKnown: boolean;
@@ -110,23 +116,14 @@ export function cutsOf(
   const gap = zeroGap(sheet, live);
   const begun = `${gap.gap} ${gap.uncertainty} ${foundIn(live)}`;
   const fold = FOLDS.over(sheet, live, begun, () => beginning(sheet, gap));
-  const {
-    cuts,
-    segment,
-    tries,
-    readings,
-    deepest,
-    tipKnown,
-    workDiameter,
-    asSet,
-    angleKnown,
-    cutOtherwise,
-  } = fold;
+  const { cuts, segment, tries, readings, deepest, tipKnown, workDiameter, asSet, angleKnown, cutOtherwise } =
+    fold;
   return {
     cuts: cuts.all(),
     segment,
     thread: () => wholeGroove(fold),
     tries,
+    firstMark: fold.firstMarks.get(segment.zero) ?? null,
     asSet,
     angleKnown,
     cutOtherwise,
@@ -143,6 +140,7 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
     cutOtherwise: false,
     cuts: Trail.of(),
     tries: NO_TRIES,
+    firstMarks: new Map(),
     groove: Trail.of(),
     readings: new Map(),
     deepest: new Map(),
@@ -188,7 +186,7 @@ function after(before: Fold, live: readonly Entry[], index: number): Fold {
     if (answer === 'go-stops' && isAhead(fold)) return fold;
     return { ...fold, segment: narrowedByGauge(sheet, fold.segment, standing(fold), answer) };
   }
-  return isKind('pass')(entry) ? afterCut(sheet, fold, entry) : fold;
+  return isKind('pass')(entry) ? afterCut(sheet, fold, entry, index) : fold;
 }
 
 /**
@@ -295,12 +293,12 @@ function afterTrial(sheet: Sheet, fold: Fold, { content }: EntryOf<'trial'>): Fo
 /** Beyond it no figure is one of a cut: the deepest thread needs less than one. */
 const DEEPEST_PITCHES = 8;
 
-function afterCut(sheet: Sheet, before: Fold, entry: EntryOf<'pass'>): Fold {
+function afterCut(sheet: Sheet, before: Fold, entry: EntryOf<'pass'>, at: number): Fold {
   const { compound } = entry.content;
-  return afterFeed(sheet, compound === null ? before : fedByCompound(sheet, before, compound), entry);
+  return afterFeed(sheet, compound === null ? before : fedByCompound(sheet, before, compound), entry, at);
 }
 
-function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
+function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>, place: number): Fold {
   const { segment, readings, passes, workDiameter, stopReading, triedReading, tipKnown } = fold;
   const { plannedPass, start } = entry.content;
   const row = passes.find(({ n }) => n === plannedPass) ?? null;
@@ -328,6 +326,7 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
   }
   const cut: Cut = {
     entry,
+    at: place,
     row,
     reading,
     readingTaken,
@@ -352,6 +351,7 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     ...fold,
     cutOtherwise: fold.cutOtherwise || fold.asSet !== fold.sheet,
     cuts: fold.cuts.with(cut),
+    firstMarks: withMark(fold.firstMarks, entry.content),
     groove,
     readings: new Map(readings).set(start, reading),
     deepest: new Map(fold.deepest).set(start, reached),
@@ -363,6 +363,11 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>): Fold {
     thread,
     lastX,
   };
+}
+
+/** New zeros in the groove begin a new set: the first catch after them decides which marks bring the tool back. */
+function withMark(marks: Fold['firstMarks'], { zero, mark }: EntryOf<'pass'>['content']): Fold['firstMarks'] {
+  return mark === null || marks.has(zero) ? marks : new Map(marks).set(zero, mark);
 }
 
 /** The same thread with this cut alone, on the ground that the cuts before it left. */

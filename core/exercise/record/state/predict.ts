@@ -13,6 +13,7 @@ import { cutsOf, type Cut } from './cuts';
 import { isDeeper } from './feed';
 import { readingIn, standingOf } from './standing';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { allOf, lastOf } from '../entry/of-kind';
 import { inOrderOfWork } from './leading';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
@@ -83,20 +84,20 @@ export interface Prediction {
  */
 export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const live = inOrderOfWork(entries);
-  const refigure = live.findLast(isKind('refigure'));
+  const refigure = lastOf(live, 'refigure');
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment, tries, dial, asSet, angleKnown, cutOtherwise } = cutsOf(sheet, live);
+  const { cuts, segment, tries, firstMark, dial, asSet, angleKnown, cutOtherwise } = cutsOf(sheet, live);
   const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
   const reading: Length = { value: dial.reading, unit };
-  const final = live.filter(isKind('measurement')).findLast(({ content }) => content.purpose === 'final');
+  const final = allOf(live, 'measurement').findLast(({ content }) => content.purpose === 'final');
   const remaining = remainingFeed(asSet, live, cuts, segment);
   const next = nextPass(sheet, { passes, cuts, stops, segment, readings: dial.readings });
   const figuredFor =
-    live.filter(isKind('refigure')).findLast(({ content }) => content.what === 'work-diameter')?.content
-      .value ?? sheet.workDiameter;
+    allOf(live, 'refigure').findLast(({ content }) => content.what === 'work-diameter')?.content.value ??
+    sheet.workDiameter;
   const signed = new Set(
     sheet.stops.map(({ id }) => id).filter((id) => lastLook(id, live)?.content.kind === 'sign-off'),
   );
@@ -112,7 +113,7 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   });
   return {
     state: stateOf(live),
-    lathe: live.findLast(isKind('lathe')) ?? null,
+    lathe: lastOf(live, 'lathe') ?? null,
     steps,
     stops,
     due: stops.find(({ state }) => state === 'due') ?? null,
@@ -131,22 +132,16 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     deepest: last === undefined ? 0 : readingIn(dial.deepest, segment, last.entry.content.start),
     start: last?.entry.content.start ?? 1,
     drive: next?.drive ?? last?.entry.content.drive ?? plannedDrive(sheet),
-    firstMark: firstMarkOf(cuts, segment),
+    firstMark,
     next,
     remaining,
     implied: impliedByProof(asSet, live, { segment, cuts, remaining, figuredFor }),
     nut: nutOfRecord(asSet, tries),
     final: final === undefined ? null : { entry: final, measured: measuredThread(sheet, final.content) },
-    ended: live.findLast(isKind('hand-in')) ?? null,
+    ended: lastOf(live, 'hand-in') ?? null,
     warnings: warningsOf(steps, next, remaining),
-    unknown: entries.filter(({ content }) => content.kind === 'unknown'),
+    unknown: [...allOf(entries, 'unknown')],
   };
-}
-
-/** New zeros in the groove begin a new set: the first catch after them decides which marks bring the tool back. */
-function firstMarkOf(cuts: readonly Cut[], { zero }: Segment): string | null {
-  const caught = cuts.find(({ entry: { content } }) => content.zero === zero && content.mark !== null);
-  return caught?.entry.content.mark ?? null;
 }
 
 const plannedDrive = ({ way }: Sheet): Prediction['drive'] =>
@@ -158,10 +153,9 @@ const isFinal = ({ content }: Entry) =>
   content.purpose === 'final';
 
 function stateOf(live: readonly Entry[]): Prediction['state'] {
-  if (live.some(isKind('hand-in'))) return 'waiting';
-  const lastPass = live.findLastIndex(isKind('pass'));
-  if (live.findLastIndex(isFinal) > lastPass) return 'measured';
-  if (lastPass >= 0) return 'cutting';
+  if (lastOf(live, 'hand-in') !== undefined) return 'waiting';
+  const last = live.findLast((entry) => isKind('pass')(entry) || isFinal(entry));
+  if (last !== undefined) return isFinal(last) ? 'measured' : 'cutting';
   return live.some((entry) => kindOfEntry(entry)?.beginsWork === true) ? 'set-up' : 'not-begun';
 }
 
@@ -184,16 +178,16 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
   const ended = (until: string | null) =>
     until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
   // A dial that was backed off since opens no row again.
-  const reachedIn = new Map<number, number>();
+  const reachedIn: number[] = [];
   for (const { entry, planReading } of cuts) {
     const { start } = entry.content;
-    reachedIn.set(start, Math.max(planReading, reachedIn.get(start) ?? -Infinity));
+    if (planReading > (reachedIn[start] ?? -Infinity)) reachedIn[start] = planReading;
   }
-  const deepest = (start: number) => Math.max(standing(start), reachedIn.get(start) ?? -Infinity);
+  const deepest = (start: number) => Math.max(standing(start), reachedIn[start] ?? -Infinity);
   // Short of its row by one graduation, and a deeper row to come: nobody cuts that alone.
   const { value: graduation } = sheet.lathe.dial.graduation;
   const nearly = new Set<number>();
-  const last = new Map(passes.map(({ start }) => [start, lastOf(passes, start)]));
+  const last = new Map(passes.map(({ start }) => [start, deepestRow(passes, start)]));
   for (const { row, planReading, infeed } of cuts)
     if (
       row !== null &&
@@ -226,7 +220,7 @@ function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work
 }
 
 /** The deepest row of a start. */
-const lastOf = (passes: readonly SheetPass[], start: number): number =>
+const deepestRow = (passes: readonly SheetPass[], start: number): number =>
   Math.max(...passes.flatMap((row) => (row.start === start ? [row.dialReading.value] : [])));
 
 /** The compound fed a cut of this zero at an angle that nobody knows, and nothing was measured since. */

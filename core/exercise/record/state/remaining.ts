@@ -4,7 +4,8 @@ import { lengthIn, type Length } from '@/core/base/units/length';
 import type { Cut } from './cuts';
 import { dialTravel, stopAt } from './feed';
 import type { Segment } from './segment';
-import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import type { Entry, EntryOf } from '../entry/entry';
+import { lastOf } from '../entry/of-kind';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 
 /** The remaining feed by the latest measurement, less what was fed since. */
@@ -24,12 +25,12 @@ export function remainingFeed(
   cuts: readonly Cut[],
   segment: Segment,
 ): Remaining | null {
-  const index = live.findLastIndex(isKind('measurement'));
-  const measurement = live[index];
-  if (measurement === undefined || !isKind('measurement')(measurement)) return null;
+  const measurement = lastOf(live, 'measurement');
+  if (measurement === undefined) return null;
+  const index = live.lastIndexOf(measurement);
   const { unit } = sheet.lathe.dial.graduation;
   const measured = measuredThread(sheet, measurement.content);
-  const before = cuts.findLast(({ entry }) => live.indexOf(entry) < index);
+  const before = cuts.findLast(({ at }) => at < index);
   const stands = cuts.at(-1)?.planReading ?? 0;
   const fedOnDial = before === undefined ? 0 : stands - before.planReading;
   const fed = lengthIn({ value: dialTravel(sheet, fedOnDial), unit }, sheet.thread.unit);

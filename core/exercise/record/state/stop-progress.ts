@@ -3,6 +3,7 @@ import { isTrial } from '@/core/machine/stops/stops';
 import type { Cut } from './cuts';
 import { isDeeper } from './feed';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { once } from '../entry/once';
 
 type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;
 
@@ -30,12 +31,12 @@ export function stopProgress(
   return sheet.stops.map((stop) => {
     const after = passes.find(({ n }) => n === stop.after) ?? passes.findLast(({ n }) => n < stop.after);
     const reached = cuts.findIndex((cut) => after !== undefined && reaches(sheet, cut, after));
-    const since = reached < 0 ? null : cuts[reached]?.entry;
-    const from = since === null || since === undefined ? -1 : live.indexOf(since);
-    const entries = live.filter((entry, index): entry is StopEntry => answers(stop, entry, index > from));
+    const from = reached < 0 ? -1 : (cuts[reached]?.at ?? -1);
+    const found = answering(live).filter(({ entry, at }) => answers(stop, entry, at > from));
+    const entries = found.map(({ entry }) => entry);
     const last = entries.at(-1);
     const saysEnough = last !== undefined && enough(sheet, stop, last);
-    return { stop, entries, saysEnough, state: stateOf(stop, cuts, live, from, entries, saysEnough) };
+    return { stop, entries, saysEnough, state: stateOf(stop, cuts, from, found, saysEnough) };
   });
 }
 
@@ -46,24 +47,43 @@ function reaches(sheet: Sheet, { row, planReading, usesRow, entry }: Cut, after:
   return after.kind !== 'spring' && entry.content.start === after.start && asDeep(after);
 }
 
+interface Answering {
+  entry: StopEntry;
+  /** Its place among the standing entries. */
+  at: number;
+}
+
+/** All that can answer a stop. */
+const answering = once((live): readonly Answering[] => {
+  const found: Answering[] = [];
+  for (const [at, entry] of live.entries())
+    if (ANSWERS.has(entry.content.kind)) found.push({ entry: entry as StopEntry, at });
+  return found;
+});
+
+const ANSWERS: ReadonlySet<string> = new Set<StopEntry['content']['kind']>([
+  'stop',
+  'trial',
+  'measurement',
+  'finding',
+]);
+
 function stateOf(
   stop: SheetStop,
   cuts: readonly Cut[],
-  live: readonly Entry[],
   from: number,
-  entries: readonly StopEntry[],
+  found: readonly Answering[],
   saysEnough: boolean,
 ): StopProgress['state'] {
-  const answered = entries.filter(
-    ({ content }) => !(content.kind === 'stop' && content.answer === 'passed-over'),
+  const answered = found.filter(
+    ({ entry: { content } }) => !(content.kind === 'stop' && content.answer === 'passed-over'),
   );
-  const last = entries.at(-1);
+  const last = found.at(-1);
   if (stop.after > 0 && from < 0) return answered.length > 0 ? 'kept' : 'ahead';
-  const cutSince = (after: Entry | undefined) =>
-    cuts.some(
-      ({ entry, infeed }) =>
-        infeed > 1e-9 && live.indexOf(entry) > (after === undefined ? from : live.indexOf(after)),
-    );
+  const cutSince = (after: Answering | undefined) => {
+    const since = after?.at ?? from;
+    return cuts.some(({ at, infeed }) => infeed > 1e-9 && at > since);
+  };
   if (answered.length === 0) {
     if (last !== undefined) return 'passed-over';
     return cutSince(undefined) && !stop.onward ? 'passed-over' : 'due';

@@ -2,7 +2,8 @@ import { eventData } from '../entry/events';
 import { radialDepthOf } from '@/core/thread/compound/compound';
 import type { Sheet } from '../../sheet/sheet';
 import { lengthIn } from '@/core/base/units/length';
-import { isKind, type Entry } from '../entry/entry';
+import type { Entry } from '../entry/entry';
+import { allOf } from '../entry/of-kind';
 
 /** How far the tip stood off the surface at reading 0, in the thread's unit; negative: it was in; null: not known. */
 export interface ZeroGap {
@@ -22,14 +23,14 @@ export const USUAL_SCRATCH = { in: 0.001, mm: 0.025 } as const;
  */
 export function zeroGap(sheet: Sheet, live: readonly Entry[]): ZeroGap {
   const { unit } = sheet.thread;
-  const touch = live
-    .filter(isKind('step'))
-    .findLast(({ content }) => content.stepId === 'touch-off' && content.how !== 'not-done');
+  const touch = allOf(live, 'step').findLast(
+    ({ content }) => content.stepId === 'touch-off' && content.how !== 'not-done',
+  );
   // Nothing said: as the plan has it.
   const by = touch?.content.choice ?? (sheet.reckoned === 'as-planned' ? null : sheet.way.zeroBy);
-  const chip = live
-    .filter(isKind('event'))
-    .findLast(({ content }) => eventData(content.event)?.tellsGap === true && content.value !== null);
+  const chip = allOf(live, 'event').findLast(
+    ({ content }) => eventData(content.event)?.tellsGap === true && content.value !== null,
+  );
   if (chip?.content.value != null) {
     const { reads, graduation } = sheet.lathe.dial;
     const travel = reads === 'diameter' ? chip.content.value / 2 : chip.content.value;
