@@ -2,6 +2,7 @@ import { closeDatabase } from '@/data/database';
 import { measureBoard } from './measure/board';
 import { measureComputations } from './measure/computations';
 import { measureCut } from './measure/cut';
+import { measureLongRecord } from './measure/long-record';
 import { measureEntryCost } from './measure/entry-cost';
 import { fillClass } from './measure/filled-class';
 import { measureNews } from './measure/news';
@@ -13,7 +14,7 @@ import { measureWeight } from './measure/weight';
 /**
  * ./oyakata measure [PART]: the computations that must feel instant; then, on an installation of its own
  * (OYAKATA_MEASURED_ADDRESS, and its database in OYAKATA_DATABASE_URL), the weight of the pages, opening, typing, and a
- * full class: its board, what an entry costs, how soon others are told of it. Promises stand in `measure/budgets.ts`.
+ * full class: its board, what an entry costs, in a record of 5,000 too, how soon others are told of it. Promises stand in `measure/budgets.ts`.
  */
 const address = process.env.OYAKATA_MEASURED_ADDRESS ?? '';
 const PARTS: Record<string, [string, () => Promise<boolean> | boolean]> = {
@@ -30,7 +31,8 @@ async function measureFullClass(): Promise<boolean> {
   console.log(`  ${filled.entries} entries of ${filled.attemptIds.length} attempts`);
   const board = await measureBoard(filled, address);
   const cost = await measureEntryCost(filled);
-  return (await measureNews(filled, address)) && cost && board;
+  const long = await measureLongRecord(filled);
+  return (await measureNews(filled, address)) && cost && board && long;
 }
 
 const [only] = process.argv.slice(2);

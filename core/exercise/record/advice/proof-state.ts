@@ -2,6 +2,7 @@ import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { runsFree } from '@/core/measuring/nut/nut-answer';
 import type { Sheet, SheetProof } from '../../sheet/sheet';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { lastPlaceOf, placedOf } from '../entry/of-kind';
 import { GAUGE_ANSWERS } from '../entry/kinds/finding';
 import type { TrialContent } from '../entry/kinds/trial';
 import { isOfGauge } from '../state/cuts';
@@ -17,15 +18,20 @@ type Answer =
 
 /** What was last found of the size, and how many cuts were made since; null: nothing yet. */
 export function lastAnswer(sheet: Sheet, live: readonly Entry[]): (Answer & { cutsSince: number }) | null {
-  for (let index = live.length - 1, cutsSince = 0; index >= 0; index -= 1) {
-    const entry = live[index];
-    if (entry === undefined) continue;
-    if (isKind('pass')(entry)) cutsSince += 1;
-    if (isKind('measurement')(entry)) return { kind: 'measurement', entry, cutsSince };
-    if (isKind('trial')(entry)) return { kind: 'trial', entry, cutsSince };
-    if (isKind('finding')(entry) && isOfGauge(sheet, entry)) return { kind: 'gauge', entry, cutsSince };
-  }
-  return null;
+  const gauges = placedOf(live, 'finding');
+  const ofGauge = gauges.entries.findLastIndex((entry) => isOfGauge(sheet, entry));
+  const place = Math.max(
+    lastPlaceOf(live, 'measurement'),
+    lastPlaceOf(live, 'trial'),
+    gauges.places[ofGauge] ?? -1,
+  );
+  const entry = live[place];
+  if (entry === undefined) return null;
+  const cuts = placedOf(live, 'pass').places;
+  const cutsSince = cuts.length - 1 - cuts.findLastIndex((at) => at < place);
+  if (isKind('measurement')(entry)) return { kind: 'measurement', entry, cutsSince };
+  if (isKind('trial')(entry)) return { kind: 'trial', entry, cutsSince };
+  return isKind('finding')(entry) ? { kind: 'gauge', entry, cutsSince } : null;
 }
 
 /** Whether a trial went as the plan wants it: as free as asked, to the shoulder and from both ends where it asks it. */
@@ -55,7 +61,7 @@ export function proofState(
   sheet: Sheet,
   live: readonly Entry[],
 ): { open: SheetProof[]; notRight: SheetProof[]; past: boolean } {
-  const since = live.slice(live.findLastIndex(isKind('pass')) + 1);
+  const since = live.slice(lastPlaceOf(live, 'pass') + 1);
   const open: SheetProof[] = [];
   const notRight: SheetProof[] = [];
   let past = false;

@@ -40,18 +40,20 @@ export function isKind<K extends KnownKind>(kind: K): (entry: Entry) => entry is
 }
 
 /** The entries that were not struck out and are not late, in the order of the record, without the strike-outs themselves. */
-export const liveEntries: (entries: readonly Entry[]) => readonly Entry[] = once((entries) => {
-  const struck = new Set<string>();
-  for (const { content, late } of entries)
-    if (content.kind === 'strike' && !late) struck.add(content.entryId);
-  return entries.filter(
-    (entry) =>
-      entry.content.kind !== 'strike' &&
-      !entry.late &&
-      (struck.size === 0 || !struck.has(entry.id)) &&
-      !saysNothing(entry),
-  );
-});
+export const liveEntries: (entries: readonly Entry[]) => readonly Entry[] = once(
+  (entries: readonly Entry[]) => {
+    const struck = new Set<string>();
+    for (const { content, late } of entries)
+      if (content.kind === 'strike' && !late) struck.add(content.entryId);
+    return entries.filter(
+      (entry) =>
+        entry.content.kind !== 'strike' &&
+        !entry.late &&
+        (struck.size === 0 || !struck.has(entry.id)) &&
+        !saysNothing(entry),
+    );
+  },
+);
 
 /** A measurement without any reading: earlier releases took it, no size follows from it. */
 const saysNothing = ({ content }: Entry) =>

@@ -66,6 +66,10 @@ interface Fold {
   cutOtherwise: boolean;
   cuts: Trail<Cut>;
   tries: TriesSoFar;
+  /** How deep each start was cut, as a figure of the plan. */
+  reached: ReadonlyMap<number, number>;
+  /** Rows of which a cut fell short by a graduation at most, by their number. */
+  nearly: ReadonlyMap<number, SheetPass>;
   /** The mark that was caught first since each zero, where it was noted. */
   firstMarks: ReadonlyMap<string, string>;
   /** Where each start stands on the dial as it is zeroed now. */
@@ -108,6 +112,9 @@ export function cutsOf(
   tries: TriesSoFar;
   /** The mark that was caught first since the zeros in force; null where none was noted. */
   firstMark: string | null;
+  /** How deep each start was cut, as a figure of the plan. */
+  reached: ReadonlyMap<number, number>;
+  nearly: ReadonlyMap<number, SheetPass>;
   dial: DialNow;
   asSet: Sheet;
   angleKnown: boolean;
@@ -124,6 +131,8 @@ export function cutsOf(
     thread: () => wholeGroove(fold),
     tries,
     firstMark: fold.firstMarks.get(segment.zero) ?? null,
+    reached: fold.reached,
+    nearly: fold.nearly,
     asSet,
     angleKnown,
     cutOtherwise,
@@ -140,6 +149,8 @@ function beginning(sheet: Sheet, gap: ZeroGap): Fold {
     cutOtherwise: false,
     cuts: Trail.of(),
     tries: NO_TRIES,
+    reached: new Map(),
+    nearly: new Map(),
     firstMarks: new Map(),
     groove: Trail.of(),
     readings: new Map(),
@@ -198,22 +209,22 @@ function afterStep(fold: Fold, live: readonly Entry[], entry: EntryOf<'step'>): 
   if (!isOfCompound(entry) || asSet.feed.slide !== 'compound') return fold;
   if (asSet.reckoned === 'as-planned') return fold;
   const plan = fold.sheet;
-  const told = toldOf(live, entry);
-  const angle = angleAsSet(plan, told, told === live.findLast(isOfCompound));
+  const by = toldOf(live, entry);
+  const angle = angleAsSet(plan, by, by === live.findLast(isOfCompound));
   const set = sheetAtAngle(plan, angle ?? plan.feed.angleDeg);
   const now = { ...fold, asSet: set, angleKnown: angle !== null };
   if (cuts.length === 0 || (set === asSet && now.angleKnown === angleKnown)) return now;
+  const told = cuts
+    .all()
+    .map((cut) =>
+      cut.entry.content.zero === segment.zero && cut.depth !== null
+        ? { ...cut, planReading: figureAtDepth(plan, cut.depth) }
+        : cut,
+    );
   return {
     ...now,
-    cuts: Trail.of(
-      cuts
-        .all()
-        .map((cut) =>
-          cut.entry.content.zero === segment.zero && cut.depth !== null
-            ? { ...cut, planReading: figureAtDepth(plan, cut.depth) }
-            : cut,
-        ),
-    ),
+    cuts: Trail.of(told),
+    ...told.reduce((so, cut) => withReached(plan, so, cut), NOTHING_REACHED),
     segment: {
       ...segment,
       depthAtZero: null,
@@ -351,6 +362,7 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>, place: numb
     ...fold,
     cutOtherwise: fold.cutOtherwise || fold.asSet !== fold.sheet,
     cuts: fold.cuts.with(cut),
+    ...withReached(fold.sheet, fold, cut),
     firstMarks: withMark(fold.firstMarks, entry.content),
     groove,
     readings: new Map(readings).set(start, reading),
@@ -362,6 +374,22 @@ function afterFeed(sheet: Sheet, fold: Fold, entry: EntryOf<'pass'>, place: numb
         : segment,
     thread,
     lastX,
+  };
+}
+
+type Reached = Pick<Fold, 'reached' | 'nearly'>;
+const NOTHING_REACHED: Reached = { reached: new Map(), nearly: new Map() };
+
+/** How deep the starts were cut, with one cut more. Short of its row by one graduation nobody cuts that alone. */
+function withReached({ lathe: { dial } }: Sheet, { reached, nearly }: Reached, cut: Cut): Reached {
+  const { planReading, infeed, row } = cut;
+  const { start } = cut.entry.content;
+  const isShort =
+    row !== null && infeed > 0 && row.dialReading.value - planReading < dial.graduation.value * 1.5;
+  return {
+    reached:
+      planReading > (reached.get(start) ?? -Infinity) ? new Map(reached).set(start, planReading) : reached,
+    nearly: isShort && nearly.get(row.n) !== row ? new Map(nearly).set(row.n, row) : nearly,
   };
 }
 

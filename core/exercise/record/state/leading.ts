@@ -8,7 +8,7 @@ export function leadingDevice(entries: readonly Entry[]): string | null {
 }
 
 /** Work that a device still held when another took over, with the lead that took over. */
-const heldBack = once((entries): readonly { entry: Entry; before: Entry }[] => {
+const heldBack = once((entries: readonly Entry[]): readonly { entry: Entry; before: Entry }[] => {
   if (!entries.some(isKind('lead'))) return [];
   const standing = new Set(liveEntries(entries));
   const lostTo = new Map<string, Entry>();
@@ -54,4 +54,6 @@ export function orderOfWork(entries: readonly Entry[]): readonly Entry[] {
 }
 
 /** The same of what stands. */
-export const inOrderOfWork = once((entries): readonly Entry[] => liveEntries(orderOfWork(entries)));
+export const inOrderOfWork = once((entries: readonly Entry[]): readonly Entry[] =>
+  liveEntries(orderOfWork(entries)),
+);

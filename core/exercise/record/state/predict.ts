@@ -87,14 +87,25 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
   const refigure = lastOf(live, 'refigure');
   const passes = refigure?.content.passes ?? sheet.passes;
   const steps = sheet.steps.map((step) => stepProgress(sheet, step, live));
-  const { cuts, segment, tries, firstMark, dial, asSet, angleKnown, cutOtherwise } = cutsOf(sheet, live);
+  const { cuts, segment, tries, firstMark, reached, nearly, dial, asSet, angleKnown, cutOtherwise } = cutsOf(
+    sheet,
+    live,
+  );
   const stops = stopProgress(sheet, live, cuts, passes);
   const { unit } = sheet.lathe.dial.graduation;
   const last = cuts.at(-1);
   const reading: Length = { value: dial.reading, unit };
   const final = allOf(live, 'measurement').findLast(({ content }) => content.purpose === 'final');
   const remaining = remainingFeed(asSet, live, cuts, segment);
-  const next = nextPass(sheet, { passes, cuts, stops, segment, readings: dial.readings });
+  const next = nextPass(sheet, {
+    passes,
+    cuts,
+    stops,
+    segment,
+    readings: dial.readings,
+    reached,
+    nearly,
+  });
   const figuredFor =
     allOf(live, 'refigure').findLast(({ content }) => content.what === 'work-diameter')?.content.value ??
     sheet.workDiameter;
@@ -166,6 +177,8 @@ interface Work {
   stops: readonly StopProgress[];
   segment: Segment;
   readings: ReadonlyMap<number, number>;
+  reached: ReadonlyMap<number, number>;
+  nearly: ReadonlyMap<number, SheetPass>;
 }
 
 /**
@@ -173,29 +186,22 @@ interface Work {
  * A row that was cut shallower than it says is not used up. A repeat ends when its check says enough. Its figures are
  * those of the dial as it is zeroed now, its infeed the one that is really left.
  */
-function nextPass(sheet: Sheet, { passes, cuts, stops, segment, readings }: Work): SheetPass | null {
+function nextPass(
+  sheet: Sheet,
+  { passes, cuts, stops, segment, readings, reached: cutTo, nearly: short }: Work,
+): SheetPass | null {
   const standing = (start: number) => segment.planAtZero + readingIn(readings, segment, start);
   const ended = (until: string | null) =>
     until !== null && stops.some(({ stop, saysEnough }) => saysEnough && stop.check === until);
   // A dial that was backed off since opens no row again.
-  const reachedIn: number[] = [];
-  for (const { entry, planReading } of cuts) {
-    const { start } = entry.content;
-    if (planReading > (reachedIn[start] ?? -Infinity)) reachedIn[start] = planReading;
-  }
-  const deepest = (start: number) => Math.max(standing(start), reachedIn[start] ?? -Infinity);
+  const deepest = (start: number) => Math.max(standing(start), cutTo.get(start) ?? -Infinity);
   // Short of its row by one graduation, and a deeper row to come: nobody cuts that alone.
-  const { value: graduation } = sheet.lathe.dial.graduation;
-  const nearly = new Set<number>();
   const last = new Map(passes.map(({ start }) => [start, deepestRow(passes, start)]));
-  for (const { row, planReading, infeed } of cuts)
-    if (
-      row !== null &&
-      infeed > 0 &&
-      row.dialReading.value - planReading < graduation * 1.5 &&
-      isDeeper(sheet, last.get(row.start) ?? -Infinity, row.dialReading.value)
-    )
-      nearly.add(row.n);
+  const nearly = new Set(
+    [...short.values()].flatMap(({ n, start, dialReading }) =>
+      isDeeper(sheet, last.get(start) ?? -Infinity, dialReading.value) ? [n] : [],
+    ),
+  );
   // As the dial can be set: on a whole graduation.
   const onPlan = (figure: number) => segment.planAtZero + onDialNow(sheet, segment.planAtZero, figure);
   const goesDeeper = ({ n, dialReading, start }: SheetPass) =>

@@ -5,7 +5,7 @@ import type { Cut } from './cuts';
 import { dialTravel, stopAt } from './feed';
 import type { Segment } from './segment';
 import type { Entry, EntryOf } from '../entry/entry';
-import { lastOf } from '../entry/of-kind';
+import { lastOf, lastPlaceOf, placedOf } from '../entry/of-kind';
 import { measuredThread, type MeasuredThread } from './measured-thread';
 
 /** The remaining feed by the latest measurement, less what was fed since. */
@@ -27,10 +27,10 @@ export function remainingFeed(
 ): Remaining | null {
   const measurement = lastOf(live, 'measurement');
   if (measurement === undefined) return null;
-  const index = live.lastIndexOf(measurement);
+  const index = lastPlaceOf(live, 'measurement');
   const { unit } = sheet.lathe.dial.graduation;
   const measured = measuredThread(sheet, measurement.content);
-  const before = cuts.findLast(({ at }) => at < index);
+  const before = lastBefore(cuts, index);
   const stands = cuts.at(-1)?.planReading ?? 0;
   const fedOnDial = before === undefined ? 0 : stands - before.planReading;
   const fed = lengthIn({ value: dialTravel(sheet, fedOnDial), unit }, sheet.thread.unit);
@@ -40,7 +40,7 @@ export function remainingFeed(
     radial: measured.remainingRadial - radialDepthOf(fed, sheet.feed.angleDeg),
     compound: measured.remainingCompound - fed,
     stopReading:
-      before === undefined || !carried(segment, live.slice(index))
+      before === undefined || !carried(segment, live, index)
         ? null
         : {
             value: stopAt(sheet, before.planReading - segment.planAtZero, measured.remainingCompound),
@@ -50,5 +50,19 @@ export function remainingFeed(
 }
 
 /** Whether the depth at which it was measured is known on the dial as it is zeroed now. */
-const carried = ({ zero, anchor }: Segment, since: readonly Entry[]) =>
-  anchor !== null || !since.some(({ id }) => id === zero);
+function carried({ zero, anchor }: Segment, live: readonly Entry[], since: number): boolean {
+  if (anchor !== null) return true;
+  const { entries, places } = placedOf(live, 'event');
+  return (places[entries.findIndex(({ id }) => id === zero)] ?? -1) < since;
+}
+
+/** The last cut before a place; they stand in its order. */
+function lastBefore(cuts: readonly Cut[], place: number): Cut | undefined {
+  let [from, to] = [0, cuts.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if ((cuts[middle]?.at ?? 0) < place) from = middle + 1;
+    else to = middle;
+  }
+  return cuts[from - 1];
+}

@@ -3,6 +3,8 @@ import { wantedChoice } from '../../sheet/wanted-choice';
 import type { Sheet } from '../../sheet/sheet';
 import { maxRpm, timeLeft } from '@/core/machine/technique/speed-limit';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { allOf, placedOf } from '../entry/of-kind';
+import { once } from '../entry/once';
 import { kindOfEntry } from '../entry/read-stored-entry';
 
 export type StepVerdict = 'open' | 'done' | 'right' | 'wrong' | 'not-done';
@@ -29,21 +31,17 @@ interface ByStep {
 }
 
 /** A record is asked for each of its steps: what was last entered for each is found in one go. */
-const FOUND = new WeakMap<readonly Entry[], ByStep>();
-
-function byStep(live: readonly Entry[]): ByStep {
-  const known = FOUND.get(live);
-  if (known !== undefined) return known;
-  const steps = new Map<string, EntryOf<'step'>>();
-  const looks = new Map<string, Look>();
-  for (const entry of live) {
-    if (isKind('step')(entry)) steps.set(entry.content.stepId, entry);
-    if (isKind('sign-off')(entry) || isKind('sent-back')(entry)) looks.set(entry.content.stepId, entry);
-  }
-  const found = { steps, looks };
-  FOUND.set(live, found);
-  return found;
-}
+const byStep = once((live: readonly Entry[]): ByStep => {
+  const [signed, back] = [placedOf(live, 'sign-off'), placedOf(live, 'sent-back')];
+  const looks = [
+    ...signed.entries.map((entry, index) => ({ entry, at: signed.places[index] ?? 0 })),
+    ...back.entries.map((entry, index) => ({ entry, at: back.places[index] ?? 0 })),
+  ].toSorted((one, other) => one.at - other.at);
+  return {
+    steps: new Map(allOf(live, 'step').map((entry) => [entry.content.stepId, entry])),
+    looks: new Map(looks.map(({ entry }): [string, Look] => [entry.content.stepId, entry])),
+  };
+});
 
 export function stepProgress(sheet: Sheet, step: SheetStep, live: readonly Entry[]): StepProgress {
   const { steps, looks } = byStep(live);

@@ -3,6 +3,7 @@ import { isTrial } from '@/core/machine/stops/stops';
 import type { Cut } from './cuts';
 import { isDeeper } from './feed';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
+import { placedOf } from '../entry/of-kind';
 import { once } from '../entry/once';
 
 type StopEntry = EntryOf<'stop'> | EntryOf<'trial'> | EntryOf<'measurement'> | EntryOf<'finding'>;
@@ -54,19 +55,14 @@ interface Answering {
 }
 
 /** All that can answer a stop. */
-const answering = once((live): readonly Answering[] => {
-  const found: Answering[] = [];
-  for (const [at, entry] of live.entries())
-    if (ANSWERS.has(entry.content.kind)) found.push({ entry: entry as StopEntry, at });
-  return found;
-});
+const answering = once((live: readonly Entry[]): readonly Answering[] =>
+  ANSWERS.flatMap((kind) => {
+    const { entries, places } = placedOf(live, kind);
+    return entries.map((entry, index): Answering => ({ entry, at: places[index] ?? -1 }));
+  }).toSorted((one, other) => one.at - other.at),
+);
 
-const ANSWERS: ReadonlySet<string> = new Set<StopEntry['content']['kind']>([
-  'stop',
-  'trial',
-  'measurement',
-  'finding',
-]);
+const ANSWERS = ['stop', 'trial', 'measurement', 'finding'] as const;
 
 function stateOf(
   stop: SheetStop,
