@@ -5,6 +5,7 @@ import { measureCut } from './measure/cut';
 import { measureLongRecord } from './measure/long-record';
 import { measureEntryCost } from './measure/entry-cost';
 import { fillClass } from './measure/filled-class';
+import { measureNextFigure } from './measure/next-figure';
 import { measureNews } from './measure/news';
 import { measureOpening } from './measure/opening';
 import { measureReaders } from './measure/readers';
@@ -19,6 +20,7 @@ import { measureWeight } from './measure/weight';
 const address = process.env.OYAKATA_MEASURED_ADDRESS ?? '';
 const PARTS: Record<string, [string, () => Promise<boolean> | boolean]> = {
   cut: ['The cut', () => (measureComputations(), measureCut())],
+  record: ['A record of 5,000 entries', () => measureNextFigure()],
   readers: ['Ten times the text, at most 15 times the time', () => measureReaders() === 0],
   weight: ['What the pages weigh', () => measureWeight(address)],
   opening: ['The bench opened on an old PC', () => measureOpening(address)],

@@ -32,8 +32,8 @@ export const BUDGETS = {
   board: { queriesMs: 100, pageMs: 100, pageKb: 100 },
   /** Times the bare transaction. */
   entryTimes: 2,
-  /** Of 5,000 entries: an entry more on the server, and the next figure on a device slowed four times. */
-  longRecord: { entryMs: 10, nextFigureMs: 16 },
+  /** Of 5,000 entries: one more on the server, also against one in a usual record, and the next figure on a device slowed four times. */
+  longRecord: { entryMs: 10, timesUsual: 2, nextFigureMs: 16 },
   newsMs: 2000,
   cutMs: 0.3,
 } as const;
