@@ -18,7 +18,8 @@ import { sheetOf } from './frozen';
 import { conflict, forbidden, notFound, outcomeOf, refuse, refuseFields, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { change, rowsOf } from './query';
-import { entriesAfter, freeTextOf } from './records';
+import { knownRecord } from './known-records';
+import { freeTextOf } from './records';
 import { storedJson } from './stored-json';
 import { sheetIdOf, sheetIdsOfHandOut, writeSummary } from './summaries';
 import { keepTexts, PUT_APART } from './texts';
@@ -159,20 +160,6 @@ async function summarise(
   const sheet = sheetId === null ? null : await sheetOf(sheetId, transaction);
   const decided = row.points === null ? null : { points: Number(row.points), passed: row.passed === 1 };
   await writeSummary(row.attemptId, summaryOf(sheet, entries, decided), sheetId, transaction);
-}
-
-/** Records that this process has read: entries never change, so only what came since is read again. */
-const known = new Map<number, { entries: Entry[]; seq: number }>();
-const MOST_KNOWN = 200;
-
-async function knownRecord(attemptId: number, transaction: Transaction): Promise<Entry[]> {
-  const before = known.get(attemptId) ?? { entries: [], seq: 0 };
-  const since = await entriesAfter(attemptId, before.seq, transaction);
-  const entries = since.entries.length === 0 ? before.entries : [...before.entries, ...since.entries];
-  known.delete(attemptId);
-  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value ?? attemptId);
-  known.set(attemptId, { entries, seq: since.seq });
-  return entries;
 }
 
 /**

@@ -1,6 +1,7 @@
 import { cutOf, stepDone } from '@/core/test/record';
 import { appendEntry } from './append-entry';
 import { attemptNews, loadAttempt } from './attempts';
+import { benchHome } from './bench';
 import { classBoard } from './class-board';
 import { database } from './database';
 import { loadExercise } from './exercises';
@@ -8,10 +9,51 @@ import { handOut } from './hand-out';
 import { markAttempt } from './marks';
 import { passOn } from './outcome';
 import type { PersonView } from './people';
+import { change, rowOf } from './query';
 import { classDatabase, NO_MARKS, note, refused } from './test/class-database';
 import { HELPER_SIGNS, sentEntry } from './test/fresh-database';
 
 const { people, issue, order } = classDatabase();
+
+describe('a page that knows a record', () => {
+  const texts = async (attemptId: number, after: number) => {
+    const { entries, from } = passOn(await loadAttempt(people.students[0]!, attemptId, after));
+    return [from, entries.map(({ content }) => (content.kind === 'note' ? content.text : content.kind))];
+  };
+
+  test('is told what came behind it, and all where it knows more than there is', async () => {
+    const { attemptId } = await issue();
+    for (const text of ['one', 'two', 'three'])
+      passOn(await appendEntry(people.students[0]!, attemptId, note(text)));
+    expect(await texts(attemptId, 0)).toEqual([0, ['one', 'two', 'three']]);
+    expect(await texts(attemptId, 2)).toEqual([2, ['three']]);
+    expect(await texts(attemptId, 3)).toEqual([3, []]);
+    expect(await texts(attemptId, 9)).toEqual([0, ['one', 'two', 'three']]);
+    expect(passOn(await attemptNews(people.students[0]!, attemptId, 1)).entries).toHaveLength(2);
+  });
+
+  test('its home reads the summary; where nothing stands there, the record', async () => {
+    const { attemptId } = await issue();
+    const student = people.students[0]!;
+    const next = async () =>
+      passOn(await benchHome(student)).pieces.find((piece) => piece.attemptId === attemptId)?.next;
+    const stored = async () =>
+      (
+        await rowOf<{ next: string | null }>(
+          'SELECT next_at_bench AS next FROM attempt_summaries WHERE attempt_id = ?',
+          [attemptId],
+        )
+      )?.next ?? null;
+    const { sheet } = passOn(await loadAttempt(student, attemptId));
+    for (const { id, kind } of sheet!.steps)
+      if (kind !== 'sign-off')
+        passOn(await appendEntry(student, attemptId, sentEntry(stepDone(id, null) as never)));
+    expect(JSON.parse((await stored()) ?? '')).toEqual(await next());
+    const told = await next();
+    await change('UPDATE attempt_summaries SET next_at_bench = NULL WHERE attempt_id = ?', [attemptId]);
+    expect(await next()).toEqual(told);
+  });
+});
 
 describe('views by role', () => {
   test('a student’s board shows nobody else', async () => {
@@ -31,6 +73,7 @@ describe('views by role', () => {
     expect(Object.keys(view).sort()).toEqual([
       'earlier',
       'entries',
+      'from',
       'hides',
       'id',
       'instruments',

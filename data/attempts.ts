@@ -12,7 +12,8 @@ import { latheOfRevision, sheetOf } from './frozen';
 import { notFound, outcomeOf, type Outcome } from './outcome';
 import type { PersonView } from './people';
 import { places, rowOf, rowsOf } from './query';
-import { recordsOf } from './records';
+import { knownRecord } from './known-records';
+import { entriesBehind, recordsOf } from './records';
 import { gaugesOf } from './shop';
 import { sheetIdsOfHandOut } from './summaries';
 
@@ -95,6 +96,8 @@ export interface AttemptView {
   hides: boolean;
   lathes: LatheChoice[];
   entries: Entry[];
+  /** So many entries stand before them that the page knows already. */
+  from: number;
   marked: boolean;
   /** What the decision that stands gave. */
   verdict: { total: number; passed: boolean } | null;
@@ -107,23 +110,29 @@ export interface AttemptView {
 /** Kinds of gauges that give a figure. */
 const INSTRUMENTS: readonly Gauge['kind'][] = ['micrometer', 'thread-micrometer'];
 
-export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outcome<AttemptView>> {
+/**
+ * An attempt as its page shows it. A page that knows its first `after` entries is told those behind them, with the place
+ * from which on they count: 0 where the whole record had to be told.
+ */
+export function loadAttempt(viewer: PersonView, attemptId: number, after = 0): Promise<Outcome<AttemptView>> {
   return outcomeOf(async () => {
     const row = await visibleAttempt(viewer, attemptId);
-    const [records, lathes, facts, instruments] = await Promise.all([
-      recordsOf([attemptId]),
+    // What follows from the record is worked out by what this process knows of it; what is shown is read anew.
+    const whole = await knownRecord(attemptId);
+    const from = after <= whole.length ? after : 0;
+    const [entries, lathes, facts, instruments] = await Promise.all([
+      entriesBehind(attemptId, from),
       lathesOfHandOut(row.handOutId),
       factsOf(row),
       gaugesOf(),
     ]);
-    const whole = row.sheetId === null ? null : await sheetOf(row.sheetId);
-    const entries = records.get(attemptId) ?? [];
+    const handed = row.sheetId === null ? null : await sheetOf(row.sheetId);
     const marked = row.decision !== null;
     // What a student has to find is not sent to the student's device.
-    const sheet = whole === null || row.role !== 'student' ? whole : sheetForStudent(whole, entries, marked);
+    const sheet = handed === null || row.role !== 'student' ? handed : sheetForStudent(handed, whole, marked);
     return {
       id: attemptId,
-      title: whole?.title ?? facts.title,
+      title: handed?.title ?? facts.title,
       revision: facts.revision,
       tryNumber: row.tryNumber,
       student: { id: row.studentId, name: facts.student },
@@ -133,9 +142,10 @@ export function loadAttempt(viewer: PersonView, attemptId: number): Promise<Outc
       instruments: instruments
         .filter(({ archived, document }) => !archived && INSTRUMENTS.includes(document.kind))
         .map(({ document }) => document.name),
-      worksheet: whole === null || whole.worksheet.length === 0 ? null : worksheetShown(whole, entries),
+      worksheet: handed === null || handed.worksheet.length === 0 ? null : worksheetShown(handed, whole),
       hides: sheet === null || sheet.steps.some(({ heldBack }) => heldBack === true),
       entries,
+      from,
       marked,
       verdict:
         row.decision === null || row.points === null
@@ -202,14 +212,8 @@ export function attemptNews(
 ): Promise<Outcome<AttemptNews>> {
   return outcomeOf(async () => {
     const row = await visibleAttempt(viewer, attemptId);
-    const known = await rowOf<{ entries: number }>(
-      'SELECT COUNT(*) AS entries FROM entries WHERE attempt_id = ?',
-      [attemptId],
-    );
-    // The page asks every few seconds: only when something came is the record read.
-    const records = (known?.entries ?? 0) > after ? await recordsOf([attemptId]) : new Map<number, Entry[]>();
     return {
-      entries: (records.get(attemptId) ?? []).slice(after),
+      entries: await entriesBehind(attemptId, after),
       marked: row.decision !== null,
       sheetId: row.sheetId,
     };

@@ -5,7 +5,8 @@ import {
   type BenchPiece,
   type LastPiece,
 } from '@/core/exercise/board/bench-home';
-import { nextAtBench } from '@/core/exercise/record/shown/next-at-bench';
+import { nextAtBench, type NextAtBench } from '@/core/exercise/record/shown/next-at-bench';
+import type { Entry } from '@/core/exercise/record/entry/entry';
 import { sheetForStudent } from '@/core/exercise/record/shown/shown-to-student';
 import { worksheetShown } from '@/core/exercise/record/state/worksheet-progress';
 import type { Waiting } from '@/core/exercise/record/shown/floor-state';
@@ -23,7 +24,11 @@ const MOST_OPEN = 30;
 /** The most lines of a mark that the bench shows; the mark's own page shows all. */
 const MOST_LINES = 3;
 
-type OpenRow = Omit<BenchPiece, 'next' | 'waits'> & { sheetId: number | null; floor: string | null };
+type OpenRow = Omit<BenchPiece, 'next' | 'waits'> & {
+  sheetId: number | null;
+  floor: string | null;
+  next: string | null;
+};
 
 /** The viewer's pieces that are not marked yet, each with what is next, and the viewer's last mark. */
 export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
@@ -31,7 +36,7 @@ export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
     const [rows, last, memberships] = await Promise.all([
       rowsOf<OpenRow>(
         `SELECT s.attempt_id AS attemptId, e.title, c.name AS className, s.try_number AS tryNumber, s.lathe_name AS lathe,
-            s.state, s.sheet_id AS sheetId, s.floor
+            s.state, s.sheet_id AS sheetId, s.floor, s.next_at_bench AS next
           FROM attempt_summaries s JOIN exercises e ON e.id = s.exercise_id JOIN classes c ON c.id = s.class_id
             JOIN memberships m ON m.class_id = s.class_id AND m.person_id = s.student_id AND m.archived_at IS NULL
           WHERE s.student_id = ? AND s.decision IS NULL AND c.archived_at IS NULL
@@ -41,18 +46,19 @@ export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
       lastPiece(viewer),
       membershipsOf(viewer),
     ]);
-    const records = await recordsOf(rows.map(({ attemptId }) => attemptId));
+    // Only where what is next is told in somebody's words the record is read.
+    const records = await recordsOf(
+      rows.flatMap(({ attemptId, sheetId, next }) => (next === null && sheetId !== null ? [attemptId] : [])),
+    );
     const pieces = await Promise.all(
-      rows.map(async ({ sheetId, floor, ...row }): Promise<BenchPiece> => {
-        const sheet = sheetId === null ? null : await sheetOf(sheetId);
-        const entries = records.get(row.attemptId) ?? [];
-        const shown = sheet === null ? null : sheetForStudent(sheet, entries, false);
-        const worksheet =
-          sheet === null || sheet.worksheet.length === 0 ? null : worksheetShown(sheet, entries);
+      rows.map(async ({ sheetId, floor, next, ...row }): Promise<BenchPiece> => {
         const state = floor === null ? null : (JSON.parse(floor) as { waits: Waiting | null });
         return {
           ...row,
-          next: nextAtBench(shown, entries, worksheet),
+          next:
+            next === null
+              ? await nextOf(sheetId, records.get(row.attemptId) ?? [])
+              : (JSON.parse(next) as NextAtBench),
           waits: state?.waits ?? null,
         };
       }),
@@ -73,6 +79,12 @@ export function benchHome(viewer: PersonView): Promise<Outcome<BenchHome>> {
         .map(({ id, title }) => ({ id, title })),
     };
   });
+}
+
+async function nextOf(sheetId: number | null, entries: readonly Entry[]): Promise<NextAtBench> {
+  const sheet = sheetId === null ? null : await sheetOf(sheetId);
+  const worksheet = sheet === null || sheet.worksheet.length === 0 ? null : worksheetShown(sheet, entries);
+  return nextAtBench(sheet === null ? null : sheetForStudent(sheet, entries, false), entries, worksheet);
 }
 
 async function lastPiece(viewer: PersonView): Promise<LastPiece | null> {

@@ -26,7 +26,7 @@ export const APPLICATION_MAY: Readonly<Record<string, string>> = {
   hand_out_sheets: 'INSERT',
   attempts: 'INSERT',
   attempt_summaries:
-    'INSERT, UPDATE (deriver, sheet_id, state, lathe_name, passes_cut, step_title, entries, last_entry_at, waits_for, final_size, points, passed, decision, floor, phase, version)',
+    'INSERT, UPDATE (deriver, sheet_id, state, lathe_name, passes_cut, step_title, entries, last_entry_at, waits_for, final_size, points, passed, decision, floor, phase, next_at_bench, version)',
   entries: 'INSERT',
   texts: 'INSERT',
   refused_entries: 'INSERT',

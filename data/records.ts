@@ -62,6 +62,16 @@ export async function entriesAfter(
   };
 }
 
+/** The entries of one attempt behind its first so many. */
+export async function entriesBehind(attemptId: number, after: number): Promise<Entry[]> {
+  const rows = await rowsOf<EntryRowRead>(
+    `SELECT ${COLUMNS} FROM entries e LEFT JOIN people p ON p.id = e.author_id
+      WHERE e.attempt_id = ? ORDER BY e.seq LIMIT 1000000 OFFSET ?`,
+    [attemptId, after],
+  );
+  return (await readRows(rows)).map(({ entry }) => entry);
+}
+
 async function readRows(
   rows: readonly EntryRowRead[],
   transaction?: Transaction,

@@ -26,7 +26,7 @@ describe('summaries', () => {
     const stored = () =>
       rowOf<Record<string, unknown>>(
         `SELECT state, lathe_name AS latheName, passes_cut AS passesCut, step_title AS stepTitle, entries,
-          last_entry_at AS lastEntryAt, waits_for AS waitsFor, final_size AS finalSize, points, passed, floor, phase, sheet_id AS sheetId, hand_out_id AS handOutId
+          last_entry_at AS lastEntryAt, waits_for AS waitsFor, final_size AS finalSize, points, passed, floor, phase, next_at_bench AS next, sheet_id AS sheetId, hand_out_id AS handOutId
           FROM attempt_summaries WHERE attempt_id = ?`,
         [attemptId],
       );
@@ -40,6 +40,7 @@ describe('summaries', () => {
         points: row.points === null ? null : Number(row.points),
         passed: row.passed === null ? null : row.passed === 1,
         floor: row.floor === null ? null : (JSON.parse(row.floor as string) as unknown),
+        next: row.next === null ? null : (JSON.parse(row.next as string) as unknown),
       }).toEqual({ ...summary, sheetId, handOutId: undefined });
     };
     await check();

@@ -49,6 +49,7 @@ export const SUMMARY_COLUMNS = [
   'passed',
   'floor',
   'phase',
+  'next_at_bench',
 ] as const;
 
 export function summaryValues(summary: AttemptSummary, sheetId: number | null): unknown[] {
@@ -67,6 +68,7 @@ export function summaryValues(summary: AttemptSummary, sheetId: number | null): 
     summary.passed,
     summary.floor === null ? null : storedJson(summary.floor),
     summary.phase,
+    summary.next === null ? null : storedJson(summary.next),
   ];
 }
 

@@ -13,6 +13,7 @@ import * as signIn from './0011-sign-in';
 import * as phase from './0012-phase';
 import * as changedAt from './0013-changed-at';
 import * as lent from './0014-lent-exercises';
+import * as nextAtBench from './0015-next-at-bench';
 
 export interface MigrationStep {
   name: string;
@@ -39,4 +40,5 @@ export const MIGRATIONS: readonly MigrationStep[] = [
   ...phase.steps.map(({ name, up }) => ({ name: `0012-phase: ${name}`, up })),
   ...changedAt.steps.map(({ name, up }) => ({ name: `0013-changed-at: ${name}`, up })),
   ...lent.steps.map(({ name, up }) => ({ name: `0014-lent-exercises: ${name}`, up })),
+  ...nextAtBench.steps.map(({ name, up }) => ({ name: `0015-next-at-bench: ${name}`, up })),
 ];

@@ -23,6 +23,8 @@ export type BenchAttempt = Omit<AttemptShown, 'who'> & {
   role: AttemptShown['who']['role'];
   /** The server holds something of the sheet back until it is found. */
   hides?: boolean;
+  /** So many entries stand before those that are told. */
+  from?: number;
 };
 
 /** A second touch so soon after a cut is the same touch. */
@@ -36,6 +38,8 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   const [attempt, setAttempt] = useState<BenchAttempt | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [kept, setKept] = useState<readonly KeptEntry[]>([]);
+  /** The piece as the server told it last: it is asked for what came behind. */
+  const latest = useRef<BenchAttempt | null>(null);
   /** Undefined until it is looked at; null where the browser keeps nothing. */
   const [device, setDevice] = useState<string | null | undefined>(undefined);
   const [busy, setBusy] = useState(false);
@@ -48,16 +52,23 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
   const sentByStaff = useRef({ key: '', id: '', deviceTime: '' });
   const outbox = useSyncExternalStore(subscribeOutbox, outboxState, noOutbox);
 
-  const load = useCallback(async () => {
-    const sent = await ask<BenchAttempt>(`/api/attempts/${attemptId}`);
-    if (!sent.ok) {
-      setProblem(sent.later ? null : sent.message);
-      return;
-    }
-    setAttempt(sent.value);
-    setProblem(null);
-    await remember(`attempt-${attemptId}`, person.id, sent.value).catch(() => undefined);
-  }, [attemptId, person.id]);
+  const load = useCallback(
+    async (whole = false) => {
+      // Opened, it is read whole: what somebody said may have been taken out meanwhile.
+      const had = whole ? null : latest.current;
+      const sent = await ask<BenchAttempt>(`/api/attempts/${attemptId}?after=${had?.entries.length ?? 0}`);
+      if (!sent.ok) {
+        setProblem(sent.later ? null : sent.message);
+        return;
+      }
+      const told = behind(had, sent.value);
+      latest.current = told;
+      setAttempt(told);
+      setProblem(null);
+      await remember(`attempt-${attemptId}`, person.id, told).catch(() => undefined);
+    },
+    [attemptId, person.id],
+  );
 
   useEffect(() => {
     let here = true;
@@ -68,8 +79,11 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       ]);
       if (!here) return;
       setDevice(own);
-      if (known !== null) setAttempt((before) => before ?? keptAttempt(known));
-      await load();
+      if (known !== null && latest.current === null) {
+        latest.current = keptAttempt(known);
+        setAttempt(latest.current);
+      }
+      await load(true);
     })();
     return () => {
       here = false;
@@ -156,7 +170,7 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
       return refuse('That was the same touch: one cut is recorded.');
     if (keeping.current) return refuse('The entry before is still being kept.');
     if (!staff && kindNamed(fields.kind ?? '')?.needsNetwork === true)
-      return refuse('This is signed on the floor, not at the bench.');
+      return refuse('This is signed on the floor.');
     const content = readAtBench(sheet, entries, fields);
     if (!content.ok)
       return {
@@ -182,7 +196,7 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
         const all = await keptOf(attemptId).catch(() => kept);
         seen.current = all.at(-1)?.sequence ?? seen.current;
         setKept(all);
-        return refuse('Another tab of this device has just recorded: look at what stands now.');
+        return refuse('Another tab has just recorded: look what stands now.');
       }
       return refuse('This browser keeps nothing: record on the page of the record instead.');
     } finally {
@@ -213,6 +227,17 @@ export function useBenchRecord(attemptId: number, person: { id: number; name: st
 }
 
 export type BenchRecord = ReturnType<typeof useBenchRecord>;
+
+/** What was known, and what came behind it: entries and a sheet that did not change stay the same objects. */
+function behind(had: BenchAttempt | null, { from = 0, ...told }: BenchAttempt): BenchAttempt {
+  if (had === null) return told;
+  const same = JSON.stringify(had.sheet) === JSON.stringify(told.sheet);
+  return {
+    ...told,
+    sheet: same ? had.sheet : told.sheet,
+    entries: [...had.entries.slice(0, from), ...told.entries],
+  };
+}
 
 const refuse = (message: string): Added => ({ ok: false, message, fields: {} });
 

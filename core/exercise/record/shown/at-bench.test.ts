@@ -5,7 +5,7 @@ import { chipLook } from './chip-look';
 import { CUT_WARNINGS } from '../entry/cut-warning';
 import { warnCut } from './warn-cut';
 import { grooveOfRecord } from '../state/groove-of-record';
-import { nextAtBench } from './next-at-bench';
+import { nextAtBench, saysSomebodysWords } from './next-at-bench';
 import { predict } from '../state/predict';
 import { readEntry } from '../entry/read-entry';
 import type { EntryContent } from '../entry/kinds';
@@ -157,4 +157,13 @@ test('the chip changes with the pass: a line, a curl, a ribbon, hair, dust', () 
 
 test('a step of the set-up that is recorded is not next again', () => {
   expect(nextAtBench(sheet, record([stepDone(sheet.steps[0]!.id)])).title).not.toBe(sheet.steps[0]!.title);
+});
+
+test('what somebody said is not copied into a summary: then the record is read', () => {
+  const says = (text: string | null) => saysSomebodysWords({ ...nextAtBench(null, []), says: text });
+  expect([says('Sent back: tool too low'), says('No cut before this is right.'), says(null)]).toEqual([
+    true,
+    false,
+    false,
+  ]);
 });

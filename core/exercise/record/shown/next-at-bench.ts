@@ -112,5 +112,10 @@ function titleOfBlock({ kind, title }: Block): string {
 
 function saysOfBlock({ kind, sentBack }: Block): string {
   if (kind === 'not-known') return 'Of a later release: not known here. Ask the instructor how it is cut.';
-  return sentBack === undefined ? 'No cut before this is right.' : `Sent back: ${sentBack}`;
+  return sentBack === undefined ? 'No cut before this is right.' : `${SENT_BACK}${sentBack}`;
 }
+
+const SENT_BACK = 'Sent back: ';
+
+/** Why something was sent back is what somebody said. */
+export const saysSomebodysWords = ({ says }: NextAtBench): boolean => says?.startsWith(SENT_BACK) === true;

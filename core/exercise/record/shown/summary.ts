@@ -4,6 +4,9 @@ import type { Phase } from '../advice/advice';
 import { adviseOn } from '../advice/advise';
 import { floorState, type FloorState } from './floor-state';
 import { predict } from '../state/predict';
+import { nextAtBench, saysSomebodysWords, type NextAtBench } from './next-at-bench';
+import { sheetForStudent } from './shown-to-student';
+import { worksheetShown } from '../state/worksheet-progress';
 import type { AttemptState } from '../state/record-state';
 
 /** What the class board shows of an attempt, kept beside the record so that the board need not read it. */
@@ -25,6 +28,11 @@ export interface AttemptSummary {
   floor: FloorState | null;
   /** Where the work stands by name; null before a lathe is chosen, and when it is marked. */
   phase: Phase | null;
+  /**
+   * What is next at the bench; null when it is marked, and where somebody's words belong to it: then the record is read,
+   * for words must be able to be taken out.
+   */
+  next: NextAtBench | null;
 }
 
 /** The standing decision on an attempt, as far as the summary needs it. */
@@ -60,6 +68,7 @@ export function summaryOf(
       finalSize: null,
       floor: null,
       phase: null,
+      next: null,
     };
   const prediction = predict(sheet, entries);
   const { state, steps, cuts, final } = prediction;
@@ -77,5 +86,12 @@ export function summaryOf(
     finalSize: final?.measured.mean ?? null,
     floor,
     phase: advice?.phase ?? null,
+    next: advice === null ? null : nextWithoutWords(sheet, entries),
   };
+}
+
+function nextWithoutWords(sheet: Sheet, entries: readonly Entry[]): NextAtBench | null {
+  const worksheet = sheet.worksheet.length === 0 ? null : worksheetShown(sheet, entries);
+  const next = nextAtBench(sheetForStudent(sheet, entries, false), entries, worksheet);
+  return saysSomebodysWords(next) ? null : next;
 }
