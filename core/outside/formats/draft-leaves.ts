@@ -116,7 +116,7 @@ export function draftPage(): string {
         .join(', ')} |`,
   );
   return [
-    '# The draft of a plan, `oyakata-draft` version 3',
+    '# The draft of a plan, `oyakata-draft` version 4',
     '',
     'The planning form as it is typed: every leaf is text, and an empty one takes what Oyakata proposes. `./oyakata calc next`',
     'takes leaves by their path. `N` is the place of a row, from 0. Made by `npm run schemas`.',
