@@ -1,5 +1,5 @@
 import { expect, listens, test, type Page } from './test';
-import { INSTRUCTOR, workAs } from './people';
+import { BOARD, INSTRUCTOR, workAs } from './people';
 
 /** Tabs until the element with this role and name has the focus; fails when it can not be reached. */
 async function tabTo(
@@ -24,7 +24,7 @@ test('the whole path with the keyboard alone', async ({ page }) => {
   await page.goto('/sign-in');
   await tabTo(page, 'button', INSTRUCTOR);
   await page.keyboard.press('Enter');
-  await page.waitForURL(/\/$/);
+  await page.waitForURL(BOARD);
   await listens(page);
   await page.keyboard.press('n');
   await page.waitForURL(/\/exercises\/\d+$/);
@@ -40,7 +40,7 @@ test('the whole path with the keyboard alone', async ({ page }) => {
   await page.keyboard.press('Space');
   await tabTo(page, 'button', 'Hand out to 1');
   await page.keyboard.press('Enter');
-  await page.waitForURL(/\/$/);
+  await page.waitForURL(BOARD);
 
   await expect(page.getByRole('link', { name: /Bela Okoro, Keyboard piece/ })).toBeVisible();
   await tabTo(page, 'link', /Bela Okoro, Keyboard piece/);

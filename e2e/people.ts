@@ -4,6 +4,9 @@ import { ask, personId } from './database';
 
 export const INSTRUCTOR = 'Mio Tanabe';
 
+/** The board, with or without the class that it shows. */
+export const BOARD = /\/(\?class=\d+)?$/;
+
 /** From here on the page is somebody's, whoever's it was before; it shows nothing new by itself. */
 export async function workAs(page: Page, name: string): Promise<void> {
   await requestAs(page.request, name);

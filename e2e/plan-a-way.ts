@@ -1,5 +1,5 @@
 import { ask } from './database';
-import { INSTRUCTOR, newExercise, workAs } from './people';
+import { BOARD, INSTRUCTOR, newExercise, workAs } from './people';
 import type { Page } from './test';
 
 /** What the instructor sets at a stage, by the labels that she sees. */
@@ -54,7 +54,7 @@ export async function handOutTo(page: Page, { lathe, student, title }: Way): Pro
     if (!named.startsWith(lathe) && (await box.isEnabled())) await box.uncheck();
   }
   await dialog.getByRole('button', { name: 'Hand out to 1' }).click();
-  await page.waitForURL('**/');
+  await page.waitForURL(BOARD);
   const [row] = await ask<{ id: number }>(
     `SELECT s.attempt_id AS id FROM attempt_summaries s JOIN exercises e ON e.id = s.exercise_id JOIN people p ON p.id = s.student_id
       WHERE e.title = ? AND p.name = ? ORDER BY s.attempt_id DESC LIMIT 1`,

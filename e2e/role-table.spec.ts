@@ -139,6 +139,13 @@ const TABLE: readonly Row[] = [
     body: () => ({ ...stale(), studentIds: [1], latheIds: [1] }),
     statuses: [401, 403, 403, 403, 404, 403, 409],
   },
+  // To a class that the instructor does not have.
+  {
+    route: 'POST /api/exercises/[id]/lend',
+    path: `/api/exercises/${E}/lend`,
+    body: () => ({ classId: 999_999 }),
+    statuses: [401, 403, 403, 403, 404, 403, 404],
+  },
   {
     route: 'POST /api/exercises/[id]/puzzles',
     path: `/api/exercises/${E}/puzzles`,

@@ -62,14 +62,14 @@ test('a direct POST of a bad plan names each field, and nothing is stored', asyn
   const plan = (await (await request.get(`/api/exercises/${id}/plan`)).json()) as object;
   expect(plan).toMatchObject({
     format: 'oyakata-plan',
-    version: 8,
+    version: 9,
     thread: { designation: '3/4-16 UNF-2A', hand: 'right', starts: 1 },
   });
 
   // The file goes in again as an exercise of its own, and a file that is none is refused by name.
   const imported = await request.post('/api/plans', { data: { plan } });
   expect(imported.status()).toBe(201);
-  const later = await request.post('/api/plans', { data: { plan: { ...plan, version: 9 } } });
+  const later = await request.post('/api/plans', { data: { plan: { ...plan, version: 10 } } });
   expect([later.status(), (await fieldsOf(later))[0]]).toEqual([422, 'version']);
   const lathe = (await (await request.get(`/api/lathes/${latheIds[0]}`)).json()) as { name: string };
   expect(lathe).toMatchObject({ format: 'oyakata-lathe', version: 2, name: 'Lathe 1' });

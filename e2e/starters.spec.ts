@@ -1,6 +1,6 @@
 import { ask, exerciseId } from './database';
 import { expectGoodView } from './good-view';
-import { INSTRUCTOR, newExercise, workAs } from './people';
+import { BOARD, INSTRUCTOR, newExercise, workAs } from './people';
 import { expect, test, type Page } from './test';
 
 test('from “New exercise” to handed out with proposals: at most 12 actions', async ({ page }) => {
@@ -20,7 +20,7 @@ test('from “New exercise” to handed out with proposals: at most 12 actions',
   const dialog = page.getByRole('dialog', { name: 'Hand out' });
   await act(dialog.getByRole('button', { name: 'Choose all' }).click());
   await act(dialog.getByRole('button', { name: /^Hand out to \d+$/ }).click());
-  await page.waitForURL('**/');
+  await page.waitForURL(BOARD);
   const [row] = await ask<{ n: number }>(
     "SELECT COUNT(*) AS n FROM attempt_summaries s JOIN exercises e ON e.id = s.exercise_id WHERE e.title = 'Short way'",
   );
@@ -74,7 +74,7 @@ test('the instructor tries it herself, passes her own hold point by her own look
   for (const [index, box] of (await lathes.all()).entries())
     if (index > 0 && (await box.isEnabled())) await box.uncheck();
   await dialog.getByRole('button', { name: 'Hand out to 1' }).click();
-  await page.waitForURL('**/');
+  await page.waitForURL(BOARD);
   const [row] = await ask<{ id: number }>(
     "SELECT s.attempt_id AS id FROM attempt_summaries s JOIN exercises e ON e.id = s.exercise_id WHERE e.title = 'Own try' ORDER BY s.attempt_id DESC LIMIT 1",
   );

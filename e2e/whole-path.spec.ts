@@ -215,7 +215,7 @@ test('mark: lines with reason and evidence, an override wants its reason, then i
   await expect(page.getByTestId('total')).toContainText('100 / 100');
   await expectGoodView(page);
   const line = page.locator('[data-line="passes:spring"]');
-  await expect(line).toContainText('2 taken, 2 planned.');
+  await expect(line).toContainText('2 at no infeed, 2 planned.');
   await line.getByRole('button', { name: 'evidence' }).click();
   await page.getByLabel('Points for Spring passes').fill('3');
   await page.getByRole('button', { name: 'Confirm the mark' }).click();
