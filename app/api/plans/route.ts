@@ -4,7 +4,7 @@ import { answer, classNamed, handle } from '@/app/server/handle';
 
 const schema = object({ plan: mixed<object>().required('Send the plan’s document.') });
 
-/** Makes an exercise out of a plan's document of any version, in the class seen last (`?class=2`): `{ "plan": { "format": "oyakata-plan", ... } }`. */
+/** Makes an exercise out of a plan's document of any version, in the class on view (`?class=2`): `{ "plan": { "format": "oyakata-plan", ... } }`. */
 export const POST = handle(
   schema,
   async ({ viewer, body, request }) =>
