@@ -37,11 +37,18 @@ export function toldOf(live: readonly Entry[], entry: EntryOf<'step'>): EntryOf<
   return next?.content.how === 'found' ? next : entry;
 }
 
-/** What of a record decides how earlier cuts are told: another such list is another groove. */
-export const foundIn = (live: readonly Entry[]): string =>
-  allOf(live, 'step')
-    .flatMap((entry) => (isOfCompound(entry) && entry.content.how === 'found' ? [entry.id] : []))
+/**
+ * What of a record decides how earlier cuts are told: another such list is another groove. Where the sheet is silent of what
+ * is right, an entry is told otherwise once it is not the last one.
+ */
+export function toldFrom({ steps }: Sheet, live: readonly Entry[]): string {
+  const set = allOf(live, 'step').filter(isOfCompound);
+  const isSilent = steps.some(({ id, heldBack }) => id === COMPOUND && heldBack === true);
+  return set
+    .filter((entry) => entry.content.how === 'found' || (isSilent && entry === set.at(-1)))
+    .map(({ id }) => id)
     .join();
+}
 
 export const isOfCompound = (entry: Entry): entry is EntryOf<'step'> =>
   isKind('step')(entry) && entry.content.stepId === COMPOUND;

@@ -9,7 +9,7 @@ import { lengthIn } from '@/core/base/units/length';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
-import { angleAsSet, foundIn, isOfCompound, sheetAtAngle, toldOf } from './compound-as-set';
+import { angleAsSet, isOfCompound, sheetAtAngle, toldFrom, toldOf } from './compound-as-set';
 import { fedByCompound } from './fed-by-compound';
 import { asFed, dialTravel, fedDepth, figureAtDepth, isDeeper, stopAt } from './feed';
 import { runsFree } from '@/core/measuring/nut/nut-answer';
@@ -121,7 +121,7 @@ export function cutsOf(
   cutOtherwise: boolean;
 } {
   const gap = zeroGap(sheet, live);
-  const begun = `${gap.gap} ${gap.uncertainty} ${foundIn(live)}`;
+  const begun = `${gap.gap} ${gap.uncertainty} ${toldFrom(sheet, live)}`;
   const fold = FOLDS.over(sheet, live, begun, () => beginning(sheet, gap));
   const { cuts, segment, tries, readings, deepest, tipKnown, workDiameter, asSet, angleKnown, cutOtherwise } =
     fold;

@@ -1,9 +1,10 @@
 import { obey } from '@/core/test/obeyed/obey';
-import { cutOf, goodSteps, happened, measuredAt, recordOf, sheetOf } from '@/core/test/record';
+import { cutOf, goodSteps, happened, measuredAt, recordOf, sheetOf, stepDone } from '@/core/test/record';
 import { randomFrom } from '@/core/base/chance/random';
 import { doItem } from '@/core/outside/story/story-item';
 import { sheetOfStory, type StoryPlan } from '@/core/outside/story/story-plan';
 import { StoryRecord } from '@/core/outside/story/story-record';
+import { withHeldBack } from '../../sheet/held-back';
 import type { Sheet } from '../../sheet/sheet';
 import type { Entry } from '../entry/entry';
 import type { EntryContent } from '../entry/kinds';
@@ -56,6 +57,14 @@ test.each(Array.from({ length: 10 }, (_, seed) => seed + 1))(
     expectAsAnew(sheet.value, record.entries);
   },
 );
+
+test('where the sheet is silent of the compound, an entry of it is told otherwise once another follows', () => {
+  const sheet = withHeldBack(sheetOf(), ['compound']);
+  const cuts = sheet.passes.slice(0, 4).map((row) => cutOf(row));
+  const steps = goodSteps(sheet).filter((step) => step.kind !== 'step' || step.stepId !== 'compound');
+  const all = recordOf([...steps, stepDone('compound', 15), ...cuts, stepDone('compound', 29.5), ...cuts]);
+  for (let length = 1; length <= all.length; length += 1) expectAsAnew(sheet, all.slice(0, length));
+});
 
 describe('a long record', () => {
   const sheet = sheetOf();
