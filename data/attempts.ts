@@ -121,7 +121,8 @@ export function loadAttempt(viewer: PersonView, attemptId: number, after = 0): P
     const whole = await knownRecord(attemptId);
     const from = after <= whole.length ? after : 0;
     const [entries, lathes, facts, instruments] = await Promise.all([
-      entriesBehind(attemptId, from),
+      // One that came this moment is told with what follows from it, by the next news.
+      entriesBehind(attemptId, from, whole.length - from),
       lathesOfHandOut(row.handOutId),
       factsOf(row),
       gaugesOf(),

@@ -62,12 +62,12 @@ export async function entriesAfter(
   };
 }
 
-/** The entries of one attempt behind its first so many. */
-export async function entriesBehind(attemptId: number, after: number): Promise<Entry[]> {
+/** The entries of one attempt behind its first so many; no more than `most` of them. */
+export async function entriesBehind(attemptId: number, after: number, most = 1_000_000): Promise<Entry[]> {
   const rows = await rowsOf<EntryRowRead>(
     `SELECT ${COLUMNS} FROM entries e LEFT JOIN people p ON p.id = e.author_id
-      WHERE e.attempt_id = ? ORDER BY e.seq LIMIT 1000000 OFFSET ?`,
-    [attemptId, after],
+      WHERE e.attempt_id = ? ORDER BY e.seq LIMIT ? OFFSET ?`,
+    [attemptId, most, after],
   );
   return (await readRows(rows)).map(({ entry }) => entry);
 }

@@ -187,8 +187,10 @@ describe('until the nut goes', () => {
     const large = { 'schedule.largest': '0.010', 'schedule.second': '0.004' };
     expect(bites(large).at(-1)).toBe(0.004);
     expect(says('schedule.second', { ...UNTIL, ...large })).toContain(
-      'One bite takes 0.0080 off the size; the band is 0.0050 in wide',
+      'One bite takes the pitch diameter 0.0080 down; the band is 0.0050 in wide',
     );
+    const inside = { ...UNTIL, ...large, 'thread.designation': '3/4-16 UNF-2B' };
+    expect(says('schedule.second', inside)).toContain('One bite takes the pitch diameter 0.0080 up');
     expect(says('schedule.second', { ...UNTIL, 'schedule.second': '0.0025' })).toBe('');
   });
   test('the trials begin where the small bites begin', () => {

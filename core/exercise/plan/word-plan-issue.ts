@@ -110,7 +110,7 @@ export function wordPlanIssue(issue: PlanIssue): string {
     case 'constant-not-settable':
       return `The dial of this lathe can not set ${infeed(value)} every time: its readings are rounded, so that infeeds differ by a graduation. ${infeed(limit)} is the nearest that stays constant.`;
     case 'bite-over-band':
-      return `One bite takes ${show(value)} off the size; the band is ${show(limit)} ${unit} wide: it can be passed between two trials. Take less near size.`;
+      return `One bite takes the pitch diameter ${show(value)} ${external ? 'down' : 'up'}; the band is ${show(limit)} ${unit} wide: it can be passed between two trials. Take less near size.`;
     case 'cross-dial-unknown':
       return `The cross-slide dial of ${facts.lathe} is not known: the usual one is taken, on the radius. Add it to the lathe.`;
     case 'stop-after-end':

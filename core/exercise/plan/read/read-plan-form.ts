@@ -29,7 +29,6 @@ import { readWay, type WayInput } from './read-way';
 import { END_LENGTH_FIELD, readWork, type WorkInput } from './read-work';
 import { remember } from '../remember';
 
-/** The tip as it was read: lengths with their unit. An insert has a radius and the pitches it is made for. */
 /** Points of the sections of the mark; they sum to 100. */
 export interface SectionPoints {
   /** None where nothing is asked before the lathe, and in plans of earlier releases. */

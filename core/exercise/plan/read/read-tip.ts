@@ -7,6 +7,7 @@ import type { PlanDefaults } from '../plan-defaults';
 
 type Keep = <T>(result: Result<T>) => T | undefined;
 
+/** The tip as it was read: lengths with their unit. An insert has a radius and the pitches it is made for. */
 export type TipInput =
   | { kind: 'not-measured' }
   | { kind: 'sharp' }

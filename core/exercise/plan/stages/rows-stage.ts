@@ -232,6 +232,7 @@ function warnOfBite(rowsCase: RowsCase, stage: RowsStage, bite: number): void {
     value: takes,
     limit: bandWidth,
     unit: thread.unit,
+    facts: { external: thread.side === 'external' },
   });
 }
 

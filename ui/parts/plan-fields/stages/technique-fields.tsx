@@ -93,7 +93,7 @@ export function TechniqueFields() {
         proposed={String(USUAL_SPEED_RPM)}
         hint="Beginners 60 to 120. Obey the machine’s placards."
       />
-      {read.warnings.some(({ field }) => field === 'technique.speed') && (
+      {read.evaluation.issues.some(({ code }) => code === 'little-time') && (
         <PlanChoice
           field="technique.handLimit"
           label="Where the hand has too little time"
