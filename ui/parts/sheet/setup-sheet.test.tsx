@@ -40,3 +40,15 @@ test('without a student there is a line to write on', () => {
   expect(screen.getAllByText(/Student: ____/)).not.toEqual([]);
   expect(screen.getAllByText(/draft/)).not.toEqual([]);
 });
+
+test('a blank planned outside its class and a speed that leaves little are said where they are read', () => {
+  const planned = (leaves: Parameters<typeof sheetOf>[0]) =>
+    render(
+      <SetupSheet files={files} sheet={sheetOf(leaves)} revision={1} student="One" tryNumber={1} back="/" />,
+    ).container.textContent ?? '';
+  const usual = planned({});
+  expect(usual).not.toMatch(/, planned|only \d/);
+  const hers = planned({ 'work.diameter': '0.7500', 'technique.speed': '400' });
+  expect(hers).toContain('0.7391 – 0.7485 in, planned 0.7500');
+  expect(hers).toMatch(/only 0\.\d s left to the hand/);
+});

@@ -22,7 +22,7 @@ export function threadFacts(sheet: Sheet, show: ShowLength): Fact[] {
   const figures = (value: number) => show.figures(value, unit);
   const band = ({ min, max }: { min: number; max: number }) => `${figures(min)} – ${figures(max)}`;
   return [
-    [capital(words.crest), `${band(limits.crest)} ${shown}`],
+    [capital(words.crest), `${band(limits.crest)} ${shown}${crestPlanned(sheet, figures)}`],
     ['Pitch diameter', `${figures(sheet.targetPitchDiameter)}  (${band(limits.pitchDiameter)}) ${shown}`],
     ...(provesByWires(sheet)
       ? [
@@ -59,6 +59,15 @@ export function threadFacts(sheet: Sheet, show: ShowLength): Fact[] {
   ];
 }
 
+/** Where the blank is planned outside of its class, that is what is turned. */
+function crestPlanned(
+  { limits: { crest }, workDiameter }: Sheet,
+  figures: (value: number) => string,
+): string {
+  const isInside = workDiameter > crest.min - 1e-9 && workDiameter < crest.max + 1e-9;
+  return isInside ? '' : `, planned ${figures(workDiameter)}`;
+}
+
 /** Gearing, dial, speed, tool and zeros on this lathe; empty values where a sheet was made before they were kept. */
 export function machineFacts(sheet: Sheet): Fact[] {
   const { gearing, dial, speed, tip, thread } = sheet;
@@ -87,7 +96,7 @@ export function machineFacts(sheet: Sheet): Fact[] {
             speed.set,
             speed.timeInRunOut === null
               ? ''
-              : `${Math.max(0, speed.timeInRunOut).toFixed(1)} s left to the hand`,
+              : `${speed.timeInRunOut < speed.reactionSeconds - 1e-9 ? 'only ' : ''}${Math.max(0, speed.timeInRunOut).toFixed(1)} s left to the hand`,
             speed.cap ?? '',
           ]
             .filter((each) => each !== '')

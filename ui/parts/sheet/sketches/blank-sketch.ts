@@ -10,6 +10,10 @@ const END_WORDS: Record<WorkEnd, string> = {
   boss: 'boss',
 };
 
+/** The size of a note under the drawing, whose letters are 0.6 of it wide, and the height of its line. */
+const NOTE = 8.5;
+const LINE = 11;
+
 /** The part before the thread, dimensioned and to scale, its free end on the right. @param show a length as it is written */
 export function blankSketch(
   part: PartShape,
@@ -22,7 +26,21 @@ export function blankSketch(
   const external = part.side === 'external';
   const outer = outerRadius(part, points);
   const free = part.end === 'through' ? part.endLength : 0;
-  const scale = Math.min((width - 24) / (length + free), (height - 78) / (2 * outer));
+  const notes = [
+    `${external ? 'blank' : 'bore'} Ø ${show(part.diameter)}`,
+    ...(part.end === 'groove' || part.end === 'recess'
+      ? [`${END_WORDS[part.end]} Ø ${show(part.relief)}`]
+      : []),
+    `chamfer to Ø ${show(part.chamfer.diameter)}`,
+    ...(part.register === null
+      ? []
+      : [
+          `register Ø ${show(part.register.diameter)} × ${show(part.register.length)}${part.register.made === 'after' ? ', after the thread' : ''}`,
+        ]),
+  ];
+  const under = lines(notes, width);
+  const below = Math.max(38, 5 + under.length * LINE);
+  const scale = Math.min((width - 24) / (length + free), (height - 40 - below) / (2 * outer));
   const axis = 40 + outer * scale;
   const right = width / 2 + ((length + free) * scale) / 2;
   const x = (z: number) => right - z * scale;
@@ -61,19 +79,6 @@ export function blankSketch(
       `${END_WORDS[part.end]} ${show(part.endLength)}`,
     ),
   ];
-  const under = axis + outer * scale;
-  const notes = [
-    `${external ? 'blank' : 'bore'} Ø ${show(part.diameter)}`,
-    ...(part.end === 'groove' || part.end === 'recess'
-      ? [`${END_WORDS[part.end]} Ø ${show(part.relief)}`]
-      : []),
-    `chamfer to Ø ${show(part.chamfer.diameter)}`,
-    ...(part.register === null
-      ? []
-      : [
-          `register Ø ${show(part.register.diameter)} × ${show(part.register.length)}${part.register.made === 'after' ? ', after the thread' : ''}`,
-        ]),
-  ];
   return {
     title: `The part before the thread: ${[...notes, thread].join(', ')}.`,
     width,
@@ -87,22 +92,25 @@ export function blankSketch(
     ],
     texts: [
       ...dims.flatMap(({ texts }) => texts),
-      ...lines(notes).map((text, index): SketchText => ({
+      ...under.map((text, index): SketchText => ({
         x: width / 2,
-        y: under + 13 + index * 11,
+        y: axis + outer * scale + 13 + index * LINE,
         text,
-        size: 8.5,
+        size: NOTE,
         anchor: 'middle',
       })),
     ],
   };
 }
 
-/** Two notes a line. */
-function lines(notes: readonly string[]): string[] {
-  return notes.flatMap((note, index) =>
-    index % 2 === 0 ? [[note, notes[index + 1]].filter((each) => each !== undefined).join('   ')] : [],
-  );
+/** The notes as lines that find room: two in one where they do, a long one broken behind its comma. */
+function lines(notes: readonly string[], width: number): string[] {
+  const most = Math.floor(width / (0.6 * NOTE));
+  const pieces = notes.flatMap((note) => (note.length > most ? note.split(/(?<=,) /) : [note]));
+  return pieces.reduce<string[]>((all, piece) => {
+    const both = `${all.at(-1) ?? ''}   ${piece}`;
+    return all.length > 0 && both.length <= most ? [...all.slice(0, -1), both] : [...all, piece];
+  }, []);
 }
 
 function dimension(
