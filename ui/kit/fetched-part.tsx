@@ -2,6 +2,7 @@
 
 import { useEffect, useState, type ComponentType } from 'react';
 import { atFirstTouch } from './first-touch';
+import { later } from './later';
 
 /** How long after a failure it is tried again. */
 const AGAIN_MS = 3000;
@@ -18,31 +19,19 @@ export function fetchedPart<P extends object>(
   waiting: string | ((props: P) => React.JSX.Element),
   { ahead = false } = {},
 ): (props: P) => React.JSX.Element {
-  let fetched: ComponentType<P> | null = null;
-  if (ahead)
-    atFirstTouch(
-      () =>
-        void fetchIt().then(
-          (module) => (fetched = module.default),
-          () => undefined,
-        ),
-    );
+  const part = later<ComponentType<P>>();
+  const bring = () => fetchIt().then((module) => part.came(module.default));
+  if (ahead) atFirstTouch(() => void bring().catch(() => undefined));
   return function FetchedPart(props: P) {
-    const [Part, setPart] = useState<ComponentType<P> | null>(() => fetched);
+    const Part = part.useIt();
     const [failures, setFailures] = useState(0);
     useEffect(() => {
-      if (fetched !== null) return undefined;
+      if (part.now() !== null) return undefined;
       let shown = true;
       let timer: number | undefined;
-      fetchIt().then(
-        (module) => {
-          fetched = module.default;
-          if (shown) setPart(() => module.default);
-        },
-        () => {
-          if (shown) timer = window.setTimeout(() => setFailures((before) => before + 1), AGAIN_MS);
-        },
-      );
+      bring().catch(() => {
+        if (shown) timer = window.setTimeout(() => setFailures((before) => before + 1), AGAIN_MS);
+      });
       return () => {
         shown = false;
         window.clearTimeout(timer);

@@ -11,6 +11,7 @@ import {
   type ReactNode,
 } from 'react';
 import { atFirstTouch } from './first-touch';
+import { later } from './later';
 
 export interface ToastText {
   id: number;
@@ -39,20 +40,25 @@ export function ToastProvider({ children }: { children: ReactNode }) {
     (id: number) => setToasts((before) => before.filter((toast) => toast.id !== id)),
     [],
   );
+  const isFetched = list.useIt() !== null;
   return (
     <Say.Provider value={useMemo(() => say, [say])}>
       {children}
-      <List toasts={toasts} onGone={drop} />
+      {isFetched ? <Fetched toasts={toasts} onGone={drop} /> : <PlainList toasts={toasts} onGone={drop} />}
     </Say.Provider>
   );
 }
 
 /** Comes at the first touch. Where it can not be had the words stand there plainly: nothing stays unsaid. */
-let List: ComponentType<ListProps> = PlainList;
+let Fetched: ComponentType<ListProps> = PlainList;
+const list = later<true>();
 atFirstTouch(
   () =>
     void import('./toast-list').then(
-      (module) => (List = module.default),
+      (module) => {
+        Fetched = module.default;
+        list.came(true);
+      },
       () => undefined,
     ),
 );
