@@ -5,7 +5,7 @@ import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { lastPlaceOf, placedOf } from '../entry/of-kind';
 import { GAUGE_ANSWERS } from '../entry/kinds/finding';
 import type { TrialContent } from '../entry/kinds/trial';
-import { isOfGauge } from '../state/cuts';
+import { isOfGauge } from '../state/after-entry';
 import { wantedAnswers } from '../state/stop-progress';
 import { isInside, isOverCut, measuredThread } from '../state/measured-thread';
 import type { Expects } from './advice';

@@ -4,7 +4,7 @@ import { sheetDepth } from '../../sheet/sheet-geometry';
 import type { Sheet } from '../../sheet/sheet';
 import type { Band } from '@/core/thread/standards/thread-limits';
 import { tipShortening, type Tip } from '@/core/thread/tool/tip';
-import type { Cut } from './cuts';
+import type { Cut } from './cut-fold';
 import { fedDepth } from './feed';
 import type { Entry } from '../entry/entry';
 import type { Remaining } from './remaining';

@@ -1,7 +1,7 @@
 import { radialDepthOf } from '@/core/thread/compound/compound';
 import type { Sheet } from '../../sheet/sheet';
 import { lengthIn, type Length } from '@/core/base/units/length';
-import type { Cut } from './cuts';
+import type { Cut } from './cut-fold';
 import { dialTravel, stopAt } from './feed';
 import type { Segment } from './segment';
 import type { Entry, EntryOf } from '../entry/entry';

@@ -1,6 +1,6 @@
 import type { Sheet, SheetPass, SheetProof, SheetStop } from '../../sheet/sheet';
 import { isTrial } from '@/core/machine/stops/stops';
-import type { Cut } from './cuts';
+import type { Cut } from './cut-fold';
 import { isDeeper } from './feed';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
 import { placedOf } from '../entry/of-kind';
