@@ -106,7 +106,9 @@ export function blankSketch(
 /** The notes as lines that find room: two in one where they do, a long one broken behind its comma. */
 function lines(notes: readonly string[], width: number): string[] {
   const most = Math.floor(width / (0.6 * NOTE));
-  const pieces = notes.flatMap((note) => (note.length > most ? note.split(/(?<=,) /) : [note]));
+  const pieces = notes.flatMap((note) =>
+    note.length > most ? note.replace(', ', ',\n').split('\n') : [note],
+  );
   return pieces.reduce<string[]>((all, piece) => {
     const both = `${all.at(-1) ?? ''}   ${piece}`;
     return all.length > 0 && both.length <= most ? [...all.slice(0, -1), both] : [...all, piece];
