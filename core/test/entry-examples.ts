@@ -69,7 +69,10 @@ export function entryExamples(sheet: Sheet): Record<KnownKind, Record<number, Co
       3: { kind: 'hand-in', how: 'accepted', cause: '', change: '' },
     },
     lathe: { 2: { kind: 'lathe', sheetId: 1, name: 'Lathe 1' } },
-    look: { 2: { kind: 'look', subject: 'look:finish', verdict: 'good' } },
+    look: {
+      2: { kind: 'look', subject: 'look:finish', verdict: 'good' },
+      3: { kind: 'look', subject: 'look:finish', level: 0, of: 3, sentence: 'good', asked: '' },
+    },
     refigure: {
       2: { kind: 'refigure', what: 'work-diameter', value: sheet.workDiameter, passes: rows2 },
       3: { kind: 'refigure', what: 'work-diameter', value: sheet.workDiameter, passes: rows },
@@ -95,7 +98,10 @@ export function entryExamples(sheet: Sheet): Record<KnownKind, Record<number, Co
       3: chatter,
       4: { ...chatter, along: null },
     },
-    'sent-back': { 2: { kind: 'sent-back', stepId: 'instructor-look', reason: 'The tool leans.' } },
+    'sent-back': {
+      2: { kind: 'sent-back', stepId: 'instructor-look', reason: 'The tool leans.' },
+      3: { kind: 'sent-back', stepId: 'instructor-look', reason: 'The tool leans.', stands: null },
+    },
     hand: { 2: { kind: 'hand', raised: true } },
     lead: { 2: { kind: 'lead' } },
     'looked-over': { 2: { kind: 'looked-over', entryId: 'e1' } },

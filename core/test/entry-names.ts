@@ -21,5 +21,9 @@ export const ENTRY_NAMES = [
   'told',
   'overWires',
   'subject',
-  'verdict',
+  'level',
+  'of',
+  'sentence',
+  'asked',
+  'stands',
 ];

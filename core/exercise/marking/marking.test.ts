@@ -484,7 +484,10 @@ describe('what no entry shows', () => {
     const looked = proposeMark(
       sheet,
       scheme,
-      recordOf([...whole, { kind: 'look', subject: 'look:finish', verdict: 'fair' }]),
+      recordOf([
+        ...whole,
+        { kind: 'look', subject: 'look:finish', level: 1, of: 3, sentence: 'fair', asked: '' },
+      ]),
     );
     expect(line(looked, 'look:finish')).toMatchObject({ seen: true, max: 8, proposed: 4 });
     expect(looked.total).toBe(96);

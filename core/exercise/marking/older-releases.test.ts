@@ -105,7 +105,7 @@ test('the lathes of those days are read, and a sheet made on one anew tells the 
     ...of('version-7'),
     ...of('version-8'),
     ...of('version-9'),
-  ...of('version-10'),
+    ...of('version-10'),
   ]) {
     const read = readSheet(sheet);
     const again = sheetFor({

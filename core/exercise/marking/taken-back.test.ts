@@ -6,7 +6,7 @@ import { proposeMark } from './propose-mark';
 const sheet = sheetOf();
 const hold = sheet.steps.find(({ kind }) => kind === 'sign-off')!;
 const SIGNED = { kind: 'sign-off', stepId: hold.id } as const;
-const BACK = { kind: 'sent-back', stepId: hold.id, reason: 'mind the gloves' } as const;
+const BACK = { kind: 'sent-back', stepId: hold.id, reason: 'mind the gloves', stands: null } as const;
 
 /** The points of the hold point, after these looks and then a cut. */
 function pointsAfter(looks: EntryContent[]): number | undefined {

@@ -25,6 +25,8 @@ import { Steps } from './stop-panel';
 import { TrialForm } from './trial-form';
 import type { AttemptRecord } from './use-record';
 
+const LOOKS = ['good', 'fair', 'poor'] as const;
+
 /** What proves the thread, as the plan asks for it: nothing of what it does not ask for. */
 export function ProvePanel({
   sheet,
@@ -106,8 +108,16 @@ export function ProvePanel({
             {recordedAs === 'look' && mayLook && (
               <AnswerButtons
                 label={evidence.title}
-                answers={['good', 'fair', 'poor'].map((id) => ({ id, text: id }))}
-                onAnswer={(verdict) => void add({ kind: 'look', subject: `look:${evidence.id}`, verdict })}
+                answers={LOOKS.map((text, level) => ({ id: String(level), text }))}
+                onAnswer={(level) =>
+                  void add({
+                    kind: 'look',
+                    subject: `look:${evidence.id}`,
+                    level,
+                    of: String(LOOKS.length),
+                    sentence: LOOKS[Number(level)] ?? '',
+                  })
+                }
               />
             )}
             {canRecord && recordedAs === 'gauge' && (
@@ -193,7 +203,7 @@ function Found({
       ? finding.content.answer === null
         ? `${finding.content.value} ${sheet.thread.unit}`
         : GAUGE_WORDS[finding.content.answer]
-      : (look?.content.verdict ?? null);
+      : (look?.content.sentence ?? null);
   return text === null ? null : (
     <p>
       Found: <strong className="figures">{text}</strong>

@@ -12,6 +12,7 @@ import { presentOf, type Present } from '@/core/exercise/record/shown/present';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '@/ui/kit/button';
+import { fetchedPart } from '@/ui/kit/fetched-part';
 import { Message } from '@/ui/kit/message';
 import { StageRail, type RailStage } from '@/ui/kit/stage-rail';
 import { InTheWay, isInTheWay } from '@/ui/parts/work/in-the-way';
@@ -49,6 +50,8 @@ export interface BenchWorkProps {
   /** What is not sent yet. */
   line: ReactNode;
 }
+
+const SentBack = fetchedPart(() => import('@/ui/parts/work/sent-back'), 'Sent back to you.');
 
 type Place = 'now' | 'steps' | 'prove' | 'record' | { stepId: string };
 
@@ -154,6 +157,9 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
               {`The server has not taken: ${record.refused.map(({ why }) => why ?? '').join(' ')} Tell your instructor; it is kept beside the record.`}
             </Message>
           )}
+          {prediction.sentBack !== null && (
+            <SentBack sentBack={prediction.sentBack} canRecord={canRecord && leads} add={add} />
+          )}
           {canRecord && place !== 'record' && (
             <FromTryBefore earlier={attempt.earlier ?? null} prediction={prediction} advice={advice} />
           )}
@@ -164,7 +170,7 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
             </Message>
           ) : canRecord && !leads && place === 'now' ? (
             <NotLeading add={add} />
-          ) : handedIn && place === 'now' ? (
+          ) : prediction.sentBack?.seen === false && place === 'now' ? null : handedIn && place === 'now' ? (
             <div className="grid gap-3">
               <h2 className="text-5xl">Handed in</h2>
               <p className="text-xl">It waits for its mark. Touch “Bench” for the next piece.</p>

@@ -44,6 +44,8 @@ import { StepPanel } from '@/ui/parts/work/step-panel';
 import { useRecord } from '@/ui/parts/work/use-record';
 import type { AttemptShown } from '@/ui/parts/work/attempt-shown';
 
+const SentBack = fetchedPart(() => import('@/ui/parts/work/sent-back'), 'Sent back.');
+
 const PASSES = 'passes';
 const LATHE = 'lathe';
 const SET_UP = 'set-up';
@@ -212,6 +214,13 @@ function AtTheDesk({
             <div className="p-4 pb-0">
               <LateEntries sheet={sheet} late={late} add={record.add} />
             </div>
+          )}
+          {prediction.sentBack !== null && (
+            <SentBack
+              sentBack={prediction.sentBack}
+              canRecord={canRecord && who.role === 'student'}
+              add={record.add}
+            />
           )}
           {canRecord && <FromTryBefore earlier={earlier} prediction={prediction} advice={advice} />}
           {present === LATHE ? (

@@ -46,6 +46,10 @@ export function adviceSentence(sheet: Sheet, prediction: Prediction, advice: Adv
       return advice.because.includes('all-proven')
         ? 'Nothing is left to do.'
         : `Show it to your instructor before it leaves the machine, or hand it in as it is: ${why}.`;
+    case 'sent-back': {
+      const entry = prediction.sentBack?.entry;
+      return `${entry?.content.reason ?? ''}${/[.!?]$/.test(entry?.content.reason ?? '.') ? '' : '.'} Then hand it in again.`;
+    }
     case 'ended':
       return 'Handed in.';
   }
@@ -69,6 +73,7 @@ export function adviceTitle({ phase, because }: Advice): string {
 export const reasonWords = (reason: Reason): string => WHY[reason];
 
 const TITLES: Readonly<Record<Advice['phase'], string>> = {
+  'sent-back': 'Sent back: mend it',
   'set-up': 'Set up first',
   blocked: 'Something stands in the way',
   zero: 'New zeros first',
@@ -117,6 +122,7 @@ function whatOf(sheet: Sheet, { due }: Prediction, { expects }: Advice): string 
 
 /** Each reason in the words of the trade. */
 const WHY: Readonly<Record<Reason, string>> = {
+  'piece-sent-back': 'whoever looked at it says what is to be done',
   'open-step': 'it is still to be done',
   'open-hold': 'whoever may has to look first',
   'wrong-step': 'it is wrong and would spoil the part',

@@ -6,6 +6,7 @@ import type { Place } from '../entry/kinds/measurement';
 
 /** Where the work stands, by name: an empty row never has to say it. */
 export const PHASES = [
+  'sent-back',
   'set-up',
   'blocked',
   'zero',
@@ -25,6 +26,8 @@ export type Phase = (typeof PHASES)[number];
 
 /** Why it is advised: a closed list; what was told once is never renamed. */
 export const REASONS = [
+  // the piece was looked at, and is not right yet
+  'piece-sent-back',
   // set-up, and what stands in the way
   'open-step',
   'open-hold',

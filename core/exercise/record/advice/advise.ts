@@ -28,6 +28,7 @@ export function adviseOn(
   const { open } = proofState(sheet, live);
   const decision =
     handedIn(work) ??
+    sentBack(work) ??
     cameLate(entries) ??
     setUp(work) ??
     beforeAnyCut(work) ??
@@ -52,6 +53,13 @@ export function adviseOn(
 
 function handedIn({ prediction }: WorkAt): Decision | null {
   return prediction.ended === null ? null : { phase: 'ended', because: ['handed-in'] };
+}
+
+/** Until whoever cuts it has seen what is to be done, nothing else is said. */
+function sentBack({ prediction }: WorkAt): Decision | null {
+  return prediction.sentBack === null || prediction.sentBack.seen
+    ? null
+    : { phase: 'sent-back', because: ['piece-sent-back'] };
 }
 
 /** The stop that is asked for now; null where something else comes first, such as another start that is to be as deep. */

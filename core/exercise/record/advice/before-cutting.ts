@@ -3,6 +3,7 @@ import { notLookedOver } from '../state/leading';
 import { isDueBy } from '../state/step-due';
 import type { SheetStep } from '../../sheet/sheet-step';
 import type { Reason } from './advice';
+import { proofState } from './proof-state';
 import { NESTING, spareOf } from './size-now';
 import { cutTo, isNestedUnknown, type Decision, type WorkAt } from './work-at';
 
@@ -49,11 +50,18 @@ export function setUp({ prediction: { steps, blocks, cuts, stops, passes } }: Wo
 /** New zeros, and a pass at no infeed, come before everything that cuts. */
 export function beforeAnyCut(work: WorkAt): Decision | null {
   const { segment, cuts, reading } = work.prediction;
-  if (cuts.length === 0) return null;
+  if (cuts.length === 0 || onlyToMend(work)) return null;
   if (segment.wantsZero !== null) return { phase: 'zero', because: ['new-zero-asked'] };
   if (segment.wantsPassAtNoInfeed || nestedNearSize(work))
     return cutTo(work, reading.value, ['pass-at-no-infeed-asked']);
   return null;
+}
+
+/** Sent back with every proof right: what is to be done cuts no thread, so it asks for no zero. */
+function onlyToMend({ sheet, live, prediction }: WorkAt): boolean {
+  if (prediction.sentBack === null) return false;
+  const { open, notRight } = proofState(sheet, live);
+  return open.length === 0 && notRight.length === 0;
 }
 
 /** Zeros taken anew in the groove, how exactly nobody said, and no more metal left than a hand nests too deep. */

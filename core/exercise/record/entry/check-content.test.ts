@@ -64,7 +64,6 @@ const unknownNames: [KnownKind, object][] = [
   ['step', { how: 'borrowed' }],
   ['hand-in', { how: 'exchanged' }],
   ['refigure', { what: 'spindle' }],
-  ['look', { verdict: 'superb' }],
 ];
 test.each(unknownNames)(
   '%s with the unknown name %j waits; stored, it is shown as unknown',

@@ -31,7 +31,7 @@ const at = (minute: number) => new Date(Date.UTC(2026, 8, 1, 8, minute)).toISOSt
 const floorOf = (entries: Entry[]) => floorState(sheet, entries, predict(sheet, entries));
 const HAND = { kind: 'hand', raised: true } as const;
 const DOWN = { kind: 'hand', raised: false } as const;
-const BACK = { kind: 'sent-back', stepId: hold.id, reason: 'mind the gloves' } as const;
+const BACK = { kind: 'sent-back', stepId: hold.id, reason: 'mind the gloves', stands: null } as const;
 const SIGNED = { kind: 'sign-off', stepId: hold.id } as const;
 
 test('before the hold point is reached nobody waits', () => {
@@ -119,7 +119,7 @@ test('a stop that was sent back does not wait on, and says why where the cut is 
   const first = by('instructor', [SIGNED]);
   const waits = (entries: Entry[]) => floorState(stopped, entries, predict(stopped, entries)).waits;
   expect(waits(joined(first, done))).toMatchObject({ kind: 'hold', id: stop.id });
-  const back = by('instructor', [{ kind: 'sent-back', stepId: stop.id, reason: 'look again' }]);
+  const back = by('instructor', [{ kind: 'sent-back', stepId: stop.id, reason: 'look again', stands: null }]);
   expect(waits(joined(first, done, back))).toBeNull();
   expect(predict(stopped, joined(first, done, back)).blocks).toContainEqual(
     expect.objectContaining({ id: stop.id, sentBack: 'look again' }),

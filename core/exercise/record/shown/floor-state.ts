@@ -79,7 +79,7 @@ function waitingOf(live: readonly Entry[], prediction: Prediction, work: Entry |
 function stageOf({ state, steps, cuts, passes }: Prediction, advice: Advice): string {
   if (state === 'not-begun') return 'Not begun';
   const { phase } = advice;
-  if (['past-saving', 'zero', 'enough', 'after', 'proven', 'ended'].includes(phase))
+  if (['sent-back', 'past-saving', 'zero', 'enough', 'after', 'proven', 'ended'].includes(phase))
     return adviceTitle(advice);
   if (state === 'measured') return 'Measured';
   if (cuts.length > 0) return phase === 'prove' ? 'Proof open' : `Pass ${cuts.length} of ${passes.length}`;
@@ -87,7 +87,15 @@ function stageOf({ state, steps, cuts, passes }: Prediction, advice: Advice): st
   return open === undefined ? 'Set up' : `Set-up: ${open.step.title}`;
 }
 
-function warningsOf({ blocks, steps, stops, cuts, warnings, segment }: Prediction): string[] {
+function warningsOf({
+  blocks,
+  steps,
+  stops,
+  cuts,
+  warnings,
+  segment,
+  sentBack: piece,
+}: Prediction): string[] {
   const told = cuts.at(-1)?.entry.content.told?.warnings ?? [];
   const against = told.some((code) => /^(open|wrong):/.test(code));
   const sentBack = steps
@@ -102,6 +110,7 @@ function warningsOf({ blocks, steps, stops, cuts, warnings, segment }: Predictio
     ...(segment.zero === 'touch-off' ? [] : ['Zeros taken anew']),
     ...stops.filter(({ state }) => state === 'passed-over').map(({ stop }) => `${stop.title}: passed over`),
     ...sentBack,
+    ...(piece?.seen === true ? ['Sent back, and not handed in again yet'] : []),
   ];
 }
 

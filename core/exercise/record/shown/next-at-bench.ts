@@ -64,6 +64,10 @@ export function nextAtBench(
   const due = dueNow(prediction, advice);
   const { cut, phase } = advice;
   if (state === 'waiting') return next('waits', 'Handed in: it waits for its mark');
+  if (phase === 'sent-back')
+    return next('look', adviceTitle(advice), {
+      says: `${SENT_BACK}${prediction.sentBack?.entry.content.reason ?? ''}`,
+    });
   const late = notLookedOver(entries).length;
   const says = late === 0 ? null : `${late} late from another device: look them over`;
   const present = presentOf(sheet, prediction, advice);

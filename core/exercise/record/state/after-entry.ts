@@ -9,7 +9,7 @@ import { figureAtDepth, isDeeper, stopAt } from './feed';
 import { runsFree } from '@/core/measuring/nut/nut-answer';
 import { measuredThread } from './measured-thread';
 import { nutOfRecord } from './nut-of-record';
-import { afterEvent, narrowedBy, narrowedByGauge, settledBy } from './segment';
+import { afterEvent, afterTakenOut, narrowedBy, narrowedByGauge, settledBy } from './segment';
 import { readingIn } from './standing';
 import { Trail } from './trail';
 import { withEntry } from './tries-so-far';
@@ -31,6 +31,8 @@ export function afterEntry(before: CutFold, live: readonly Entry[], index: numbe
     if (answer === 'go-stops' && isAhead(fold)) return fold;
     return { ...fold, segment: narrowedByGauge(sheet, fold.segment, standing(fold), answer) };
   }
+  if (isKind('sent-back')(entry) && entry.content.stands === false)
+    return { ...fold, segment: afterTakenOut(fold.segment, sheet.way.holding === 'between-centres') };
   return isKind('pass')(entry) ? afterCut(sheet, fold, entry, index) : fold;
 }
 

@@ -21,6 +21,7 @@ import { nutOfRecord } from './nut-of-record';
 import { kindOfEntry } from '../entry/read-stored-entry';
 import type { AttemptState } from './record-state';
 import type { Segment } from './segment';
+import { handInOf, pieceSentBack, type PieceSentBack } from './sent-back';
 import { lastLook, sentBackOf, stepProgress, type StepProgress } from './step-progress';
 import { isDueBy } from './step-due';
 import { stopProgress, type StopProgress } from './stop-progress';
@@ -73,6 +74,8 @@ export interface Prediction {
   nut: { evidenceId: string; reckoning: NutReckoning } | null;
   final: { entry: EntryOf<'measurement'>; measured: MeasuredThread } | null;
   ended: EntryOf<'hand-in'> | null;
+  /** The piece was sent back and is not handed in again; null otherwise. */
+  sentBack: PieceSentBack | null;
   /** What stands in the way of the next cut, as codes. */
   warnings: string[];
   /** Entries of kinds that this release does not know. */
@@ -150,7 +153,8 @@ export function predict(sheet: Sheet, entries: readonly Entry[]): Prediction {
     implied: impliedByProof(asSet, live, { segment, cuts, remaining, figuredFor }),
     nut: nutOfRecord(asSet, tries),
     final: final === undefined ? null : { entry: final, measured: measuredThread(sheet, final.content) },
-    ended: lastOf(live, 'hand-in') ?? null,
+    ended: handInOf(live),
+    sentBack: pieceSentBack(live),
     warnings: warningsOf(steps, next, remaining),
     unknown: [...allOf(entries, 'unknown')],
   };
@@ -165,7 +169,7 @@ const isFinal = ({ content }: Entry) =>
   content.purpose === 'final';
 
 function stateOf(live: readonly Entry[]): Prediction['state'] {
-  if (lastOf(live, 'hand-in') !== undefined) return 'waiting';
+  if (handInOf(live) !== null) return 'waiting';
   const last = live.findLast((entry) => isKind('pass')(entry) || isFinal(entry));
   if (last !== undefined) return isFinal(last) ? 'measured' : 'cutting';
   return live.some((entry) => kindOfEntry(entry)?.beginsWork === true) ? 'set-up' : 'not-begun';

@@ -119,6 +119,15 @@ function moved(
   }
 }
 
+/**
+ * The piece has left the machine and is to be cut on. Between centres it comes back by its marks; held otherwise it is picked
+ * up anew (common practice).
+ */
+export const afterTakenOut = (segment: Segment, betweenCentres: boolean): Segment =>
+  betweenCentres
+    ? { ...segment, wantsPassAtNoInfeed: true }
+    : { ...segment, depthAtZero: null, anchor: null, found: null, wantsZero: 'sent-back' };
+
 /** A measurement tells the size where tip and zero did not; with a tip that is known the depth too. */
 export function settledBy(
   sheet: Sheet,

@@ -39,7 +39,11 @@ const byStep = once((live: readonly Entry[]): ByStep => {
   ].toSorted((one, other) => one.at - other.at);
   return {
     steps: new Map(allOf(live, 'step').map((entry) => [entry.content.stepId, entry])),
-    looks: new Map(looks.map(({ entry }): [string, Look] => [entry.content.stepId, entry])),
+    looks: new Map(
+      looks.flatMap(({ entry }): [string, Look][] =>
+        entry.content.stepId === null ? [] : [[entry.content.stepId, entry]],
+      ),
+    ),
   };
 });
 

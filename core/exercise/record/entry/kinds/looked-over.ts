@@ -26,5 +26,5 @@ export const lookedOverKind: EntryKind<'looked-over', LookedOverContent> = {
     entries.some(({ id }) => id === entryId)
       ? good({ kind: 'looked-over', entryId })
       : bad('entryId', 'conflict', 'That entry is not in the record.'),
-  words: () => ({ title: 'Looked over: it stands', detail: '' }),
+  words: () => ({ title: 'Looked over', detail: '' }),
 };
