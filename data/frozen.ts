@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Transaction } from 'sequelize';
 import { readLathe } from '@/core/machine/lathe/lathe';
-import { readScheme, type Scheme } from '@/core/exercise/marking/scheme';
+import { readAnyScheme, type AnyScheme } from '@/core/exercise/marking/scheme';
 import { readStoredPlan } from '@/core/exercise/plan/plan';
 import { readSheet, type Sheet } from '@/core/exercise/sheet/sheet';
 import { rowOf } from './query';
@@ -32,10 +32,10 @@ export const sheetOf: (id: number, transaction?: Transaction) => Promise<Sheet> 
   'document',
   readSheet,
 );
-export const schemeOf: (id: number, transaction?: Transaction) => Promise<Scheme> = readOnce(
+export const schemeOf: (id: number, transaction?: Transaction) => Promise<AnyScheme> = readOnce(
   'schemes',
   'document',
-  readScheme,
+  readAnyScheme,
 );
 export const planOfRevision = readOnce('revisions', 'plan', readStoredPlan);
 export const latheOfRevision = readOnce('shop_revisions', 'document', readLathe);

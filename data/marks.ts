@@ -55,7 +55,7 @@ export function loadMark(viewer: PersonView, attemptId: number): Promise<Outcome
         sheet === null || scheme === null
           ? null
           : {
-              proposal: proposeMark(sheet, scheme, entries),
+              proposal: proposeMark(sheet, scheme, entries, row),
               newer: newerProposal(sheet, scheme, entries),
             },
       record: recordLines(sheet, entries),
@@ -97,7 +97,7 @@ export function markAttempt(
       if (sheetId === null) return conflict('No lathe was chosen: there is no sheet to mark by.');
       const sheet = await sheetOf(sheetId, transaction);
       const scheme = await schemeOf(row.schemeId, transaction);
-      const confirmed = confirmMark(proposeMark(sheet, scheme, entries), scheme, form);
+      const confirmed = confirmMark(proposeMark(sheet, scheme, entries, row), scheme, form);
       if (!confirmed.ok) return refuseFields(confirmed.issues);
       const mark = confirmed.value;
       if (supersedes !== null && mark.comment === '')

@@ -1,6 +1,6 @@
 import { NO_BOOK } from '@/core/exercise/plan/plan-book';
 import { proposeMark } from '@/core/exercise/marking/propose-mark';
-import { usualScheme } from '@/core/exercise/marking/usual-scheme';
+import { schemeFor } from '@/core/exercise/marking/scheme-of-plan';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import { predict } from '@/core/exercise/record/state/predict';
 import { USUAL_WORDS } from '@/core/machine/shop/words';
@@ -23,7 +23,7 @@ const told = EXERCISES.flatMap(({ form, attempts, lathes }) => {
     let count = 0;
     const newId = () => `id${(count += 1)}`;
     const entries = tellStory(sheet, story, people, new Date(0), index / 12 - 0.5, newId);
-    const scheme = usualScheme({ setUp: 30, passes: 30, result: 40 }, plan, [sheet]);
+    const scheme = schemeFor({ setUp: 30, passes: 30, result: 40 }, plan);
     return { name: `${form.title}, ${student}`, story, sheet, scheme, entries };
   });
 });
@@ -49,7 +49,6 @@ test('good work is marked well, the over-cut badly, left-out spring passes are s
   total(true).forEach((mark) => expect(mark).toBeLessThan(70));
   const hasty = told.find(({ story }) => story.springPassesLeftOut);
   const line =
-    hasty &&
-    proposeMark(hasty.sheet, hasty.scheme, hasty.entries).lines.find(({ id }) => id === 'passes:spring');
+    hasty && proposeMark(hasty.sheet, hasty.scheme, hasty.entries).lines.find(({ id }) => id === 'spring');
   expect(line?.proposed).toBe(0);
 });

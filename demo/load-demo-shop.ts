@@ -10,7 +10,7 @@ import type { Transaction } from 'sequelize';
 import { confirmMark } from '@/core/exercise/marking/confirm-mark';
 import { proposeMark } from '@/core/exercise/marking/propose-mark';
 import { saidInMark, withSaid } from '@/core/exercise/marking/mark';
-import { usualScheme } from '@/core/exercise/marking/usual-scheme';
+import { schemeFor } from '@/core/exercise/marking/scheme-of-plan';
 import type { Scheme } from '@/core/exercise/marking/scheme';
 import { draftDocument } from '@/core/exercise/plan/draft';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
@@ -223,8 +223,7 @@ function planOf(demo: DemoExercise): { plan: Plan; scheme: Scheme } {
   const { plan, issues, inputs } = readPlan(demo.form);
   if (plan === null || inputs.marking === undefined)
     throw new Error(`${demo.form.title}: ${issues[0]?.message ?? ''}`);
-  const sheets = demo.lathes.map((name) => sheetOn(plan, name));
-  return { plan, scheme: usualScheme(inputs.marking, plan, sheets) };
+  return { plan, scheme: schemeFor(inputs.marking, plan) };
 }
 
 function formatOf({ kind }: Entry['content']): number {

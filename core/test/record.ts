@@ -1,8 +1,8 @@
 import { NO_BOOK } from '@/core/exercise/plan/plan-book';
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import type { Lathe } from '@/core/machine/lathe/lathe';
-import { usualScheme } from '@/core/exercise/marking/usual-scheme';
-import type { Scheme } from '@/core/exercise/marking/scheme';
+import { olderScheme } from './older-scheme';
+import type { OlderScheme } from '@/core/exercise/marking/older/older-scheme';
 import { EMPTY_PLAN_FORM, formFrom, withLeaf, type PlanForm } from '@/core/exercise/plan/draft';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import type { Plan } from '@/core/exercise/plan/plan';
@@ -45,7 +45,10 @@ export function sheetOf(leaves: Leaves = {}, lathe: Lathe = usualLathe('in')): S
 }
 
 /** For tests: the usual scheme, for any sheet. */
-export const SCHEME: Scheme = { ...usualScheme({ setUp: 30, passes: 30, result: 40 }), unlisted: 'weight-1' };
+export const SCHEME: OlderScheme = {
+  ...olderScheme({ setUp: 30, passes: 30, result: 40 }),
+  unlisted: 'weight-1',
+};
 
 /** For tests: something that happened. */
 export const happened = (event: EventContent['event'], change: Partial<EventContent> = {}): EventContent => ({

@@ -3,9 +3,10 @@ import { exactText } from '@/core/base/json/exact';
 import { bad, good, type FieldIssue, type Result } from '@/core/base/errors/field-issue';
 import { parseFigures } from '@/core/base/units/parse-length';
 import { saidText, visibleLength } from '@/core/base/documents/visible-text';
-import type { MarkProposal } from './mark-line';
+import { totalOf, type MarkProposal } from './mark-line';
 import type { DecidedLine, Mark } from './mark';
-import type { Scheme } from './scheme';
+import { gradeOf } from './scale';
+import { MOST_LINES, type AnyScheme } from './scheme';
 
 const text = exactText(500).default('');
 
@@ -14,7 +15,7 @@ export const markFormSchema = object({
   lines: array(
     object({ id: exactText(120).required('Name the line.'), points: text, reason: text }).required(),
   )
-    .max(100)
+    .max(MOST_LINES)
     .required('Send the lines.'),
   /** Lifts the cap when given. */
   capReason: text,
@@ -24,7 +25,7 @@ export const markFormSchema = object({
 export type MarkForm = InferType<typeof markFormSchema>;
 
 /** Checks the instructor's points against the proposal. Issues name `lines.ID.points` or `lines.ID.reason`. */
-export function confirmMark(proposal: MarkProposal, scheme: Scheme, form: MarkForm): Result<Mark> {
+export function confirmMark(proposal: MarkProposal, scheme: AnyScheme, form: MarkForm): Result<Mark> {
   if (proposal.blocked !== null) return bad('lines', 'unsupported', proposal.blocked);
   const issues: FieldIssue[] = [];
   const lines = proposal.lines.map((line): DecidedLine => {
@@ -66,17 +67,21 @@ export function confirmMark(proposal: MarkProposal, scheme: Scheme, form: MarkFo
   const sum = lines.reduce((all, line) => all + line.awarded, 0);
   const capLiftedReason = saidText(form.capReason) === '' ? null : saidText(form.capReason);
   const cap = capLiftedReason === null ? (proposal.cap?.most ?? Infinity) : Infinity;
+  const total = totalOf(sum, proposal.factor?.share ?? 1, cap, scheme.pointStep);
   return good({
     format: 'oyakata-mark',
-    version: 2,
+    version: 3,
     rules: scheme.rules,
     passMark: scheme.passMark,
     sections: proposal.sections,
     lines,
     cap: proposal.cap,
     capLiftedReason,
+    factor: proposal.factor,
+    grade:
+      proposal.scale === null || proposal.scale.kind === 'points' ? null : gradeOf(proposal.scale, total),
     comment: saidText(form.comment),
-    total: Math.min(sum, cap),
+    total,
   });
 }
 

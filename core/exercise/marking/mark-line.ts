@@ -1,4 +1,5 @@
-import type { Scheme } from './scheme';
+import type { OlderScheme } from './older/older-scheme';
+import type { Scale } from './scale';
 
 /** One line of a proposed mark. */
 export interface MarkLine {
@@ -9,8 +10,10 @@ export interface MarkLine {
   proposed: number;
   /** False where no entry shows it: such a line earns nothing; by rules before 4 it is out of the sum, later it keeps its points. */
   seen: boolean;
-  /** Why these points, with the figures. */
+  /** Why these points: what was expected, and what was found. */
   reason: string;
+  /** What one more point would have needed; null where nothing was lost, and by rules before 5. */
+  needed: string | null;
   /** Entries of the record that show it. */
   evidence: string[];
 }
@@ -25,7 +28,11 @@ export interface MarkProposal {
   sections: { id: string; title: string }[];
   lines: MarkLine[];
   cap: MarkCap | null;
-  /** Sum of the lines, under the cap. */
+  /** What a further try gives of the sum; null where it gives all. */
+  factor: { share: number; reason: string } | null;
+  /** The scale in which the school says it; null by schemes before version 4, which said points. */
+  scale: Scale | null;
+  /** Sum of the lines, by the factor and under the cap. */
   total: number;
   /** Why no mark can be confirmed; null when one can. */
   blocked: string | null;
@@ -46,7 +53,7 @@ export interface Judgement {
  * Shares a section's whole points out by the scheme's weights (largest remainder, earlier lines first at a tie) and
  * awards each line its earned share, in the scheme's steps. What was not seen has no points to earn.
  */
-export function shareOut(scheme: Scheme, section: string, judgements: readonly Judgement[]): MarkLine[] {
+export function shareOut(scheme: OlderScheme, section: string, judgements: readonly Judgement[]): MarkLine[] {
   const points = scheme.sections.find(({ id }) => id === section)?.points ?? 0;
   const unlisted = scheme.unlisted === 'weight-1' ? 1 : 0;
   const weightOf = ({ id, share }: Judgement) =>
@@ -69,6 +76,20 @@ export function shareOut(scheme: Scheme, section: string, judgements: readonly J
   return judged.map(({ id, title, share, shown = true, reason, evidence }, index) => {
     const max = whole[index] ?? 0;
     const proposed = Math.round((max * (share ?? 0)) / step) * step;
-    return { id, section, title, max, proposed, seen: share !== null && shown, reason, evidence };
+    return {
+      id,
+      section,
+      title,
+      max,
+      proposed,
+      seen: share !== null && shown,
+      reason,
+      needed: null,
+      evidence,
+    };
   });
 }
+
+/** The sum as it counts: by what a further try gives, under the cap, in the scheme's steps. */
+export const totalOf = (sum: number, share: number, most: number, step: number): number =>
+  Math.min(share === 1 ? sum : Math.round((sum * share) / step) * step, most);

@@ -14,7 +14,7 @@ import {
 
 /** A decided mark: the proposal, what the instructor made of it, and the sum. A later decision stands beside it. */
 const markSchema = part({
-  ...header('oyakata-mark', 2),
+  ...header('oyakata-mark', 3),
   /** Version of the rules by which the points were proposed. */
   rules: whole(1, 1000),
   passMark: figure(0, 1000),
@@ -28,6 +28,8 @@ const markSchema = part({
       proposed: figure(0, 1000),
       seen: yesNo(),
       reason: words(2000),
+      /** What one more point would have needed; null where nothing was lost, and in marks before version 3. */
+      needed: maybeWords(500),
       evidence: listOf(words(60), 2000),
       awarded: figure(0, 1000),
       /** Why the points differ from the proposal; null when they do not. */
@@ -37,6 +39,10 @@ const markSchema = part({
   ),
   cap: maybePart({ most: figure(0, 1000), reason: words(500) }),
   capLiftedReason: maybeWords(500),
+  /** What a further try gave of the sum; null where it gave all. */
+  factor: maybePart({ share: figure(0, 1), reason: words(200) }),
+  /** The mark in the school's scale, as it was said then; null where it was said in points. */
+  grade: maybeWords(60),
   comment: words(500),
   total: figure(0, 1000),
 });
@@ -62,12 +68,24 @@ function liftMark1(older: StoredObject): StoredObject {
   };
 }
 
+/** Version 2 knew points only, one scale, and tries that all give the same. */
+function liftMark2(older: StoredObject): StoredObject {
+  const lines = older.lines as StoredObject[];
+  return {
+    ...older,
+    version: 3,
+    lines: lines.map((line) => ({ ...line, needed: null })),
+    factor: null,
+    grade: null,
+  };
+}
+
 /** Reads a stored mark of any version. @throws UnreadableDocument */
 export const readMark = documentReader<Mark>({
   format: 'oyakata-mark',
-  version: 2,
+  version: 3,
   schema: markSchema,
-  lifts: { 1: liftMark1 },
+  lifts: { 1: liftMark1, 2: liftMark2 },
   withoutFormat: 1,
 });
 

@@ -16,9 +16,9 @@ import {
 import { confirmMark } from './confirm-mark';
 import { proposeMark } from './propose-mark';
 import { readMark } from './mark';
-import { readScheme, type Scheme } from './scheme';
+import { readOlderScheme, type OlderScheme } from './older/older-scheme';
 import { shareOut, type MarkProposal } from './mark-line';
-import { usualScheme } from './usual-scheme';
+import { olderScheme } from '@/core/test/older-scheme';
 
 const sheet = sheetOf();
 const steps = goodSteps(sheet);
@@ -52,7 +52,7 @@ test('work without a fault earns 100, every line with a reason', () => {
 test('points follow the scheme of the plan', () => {
   const { lines } = proposeMark(
     sheet,
-    usualScheme({ setUp: 20, passes: 20, result: 60 }, undefined, [sheet]),
+    olderScheme({ setUp: 20, passes: 20, result: 60 }, undefined, [sheet]),
     [],
   );
   const sum = (section: string) =>
@@ -249,7 +249,7 @@ test('points are shared out whole and lose nothing', () => {
   const judgement = { title: '', reason: '', evidence: [], share: 1 };
   const scheme = {
     ...SCHEME,
-    ...usualScheme({ setUp: 45, passes: 10, result: 45 }),
+    ...olderScheme({ setUp: 45, passes: 10, result: 45 }),
     unlisted: 'weight-1' as const,
   };
   const lines = shareOut(
@@ -354,7 +354,7 @@ describe('defects that were mended', () => {
     const wrong: EntryContent = stepDone('compound', 60.5);
     const corrected = [wrong, ...whole];
     expect(line(propose(corrected), 'step:compound')).toMatchObject({ proposed: 4, max: 4 });
-    const strict: Scheme = { ...SCHEME, judging: { ...SCHEME.judging, corrected: 0.5 } };
+    const strict: OlderScheme = { ...SCHEME, judging: { ...SCHEME.judging, corrected: 0.5 } };
     expect(line(proposeMark(sheet, strict, recordOf(corrected)), 'step:compound').proposed).toBe(2);
   });
 
@@ -473,7 +473,7 @@ describe('defects that were mended', () => {
 });
 
 describe('what no entry shows', () => {
-  const scheme: Scheme = {
+  const scheme: OlderScheme = {
     ...SCHEME,
     lines: [...SCHEME.lines, { id: 'look:finish', section: 'result', weight: 10, title: 'Finish' }],
   };
@@ -522,13 +522,17 @@ test('an entry of a kind that is not known blocks the mark, and so does a scheme
 });
 
 test('stored marks and schemes are read as they were written; a mark of version 1 is lifted', () => {
-  expect(readScheme(JSON.parse(JSON.stringify(SCHEME)))).toEqual(SCHEME);
+  expect(readOlderScheme(JSON.parse(JSON.stringify(SCHEME)))).toEqual(SCHEME);
   const confirmed = confirmMark(propose(whole), SCHEME, { lines: [], capReason: '', comment: 'x' });
   if (!confirmed.ok) throw new Error('refused');
   expect(readMark(JSON.parse(JSON.stringify(confirmed.value)))).toEqual(confirmed.value);
-  const { format, version, rules, passMark, sections, ...old } = confirmed.value;
-  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 2, 4, 50, 3]);
-  const lines = old.lines.map(({ seen, ...each }) => ({ ...each, seen: seen ? undefined : false }));
+  const { format, version, rules, passMark, sections, factor, grade, ...old } = confirmed.value;
+  expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 3, 4, 50, 3]);
+  expect([factor, grade]).toEqual([null, null]);
+  const lines = old.lines.map(({ seen, needed: _, ...each }) => ({
+    ...each,
+    seen: seen ? undefined : false,
+  }));
   expect(readMark({ ...old, lines: JSON.parse(JSON.stringify(lines)) as object })).toEqual({
     ...confirmed.value,
     rules: 1,

@@ -2,8 +2,8 @@ import { STARTERS } from '../plan/starters';
 import { formWith, goodSteps, planFor, plannedWork, recordOf, sheetOf } from '@/core/test/record';
 import { readPlan } from '../plan/read/read-plan';
 import { proposeMark } from './propose-mark';
-import { readScheme } from './scheme';
-import { usualScheme } from './usual-scheme';
+import { readOlderScheme } from './older/older-scheme';
+import { olderScheme } from '@/core/test/older-scheme';
 
 const POINTS = { setUp: 30, passes: 30, result: 40 };
 
@@ -14,7 +14,7 @@ test.each(STARTERS.map(({ id, leaves }) => [id, leaves] as const))(
     const all = { 'thread.designation': thread, ...leaves };
     expect(readPlan(formWith(all)).plan).not.toBeNull();
     const sheet = sheetOf(all);
-    const scheme = usualScheme(POINTS, planFor(all), [sheet]);
+    const scheme = olderScheme(POINTS, planFor(all), [sheet]);
     for (const record of [[], goodSteps(sheet), [...goodSteps(sheet), ...plannedWork(sheet)]]) {
       const { lines, blocked } = proposeMark(sheet, scheme, recordOf(record));
       const listed = scheme.lines.map(({ id }) => id);
@@ -26,14 +26,14 @@ test.each(STARTERS.map(({ id, leaves }) => [id, leaves] as const))(
 
 test('a line that a scheme lacks blocks the mark by its name; one of version 1 weighs 1, as it did', () => {
   const sheet = sheetOf();
-  const whole = usualScheme(POINTS, planFor(), [sheet]);
+  const whole = olderScheme(POINTS, planFor(), [sheet]);
   const lacking = { ...whole, lines: whole.lines.filter(({ id }) => id !== 'step:compound') };
   const refused = proposeMark(sheet, lacking, recordOf(goodSteps(sheet)));
   expect(refused.blocked).toMatch(/^The scheme has no line for “.*ompound.*”/);
   expect(refused.lines.map(({ id }) => id)).not.toContain('step:compound');
 
   const { unlisted: _, ...older } = lacking;
-  const first = readScheme({ ...older, version: 1 });
+  const first = readOlderScheme({ ...older, version: 1 });
   expect(first.unlisted).toBe('weight-1');
   const { lines, blocked } = proposeMark(sheet, first, recordOf(goodSteps(sheet)));
   expect(blocked).toBeNull();
@@ -42,7 +42,7 @@ test('a line that a scheme lacks blocks the mark by its name; one of version 1 w
 
 test('what nobody judges is not in the usual scheme', () => {
   const sheet = sheetOf();
-  const scheme = usualScheme(POINTS, planFor(), [sheet]);
+  const scheme = olderScheme(POINTS, planFor(), [sheet]);
   expect(new Set(scheme.lines.map(({ id }) => id)).size).toBe(scheme.lines.length);
   expect(scheme.lines.every(({ weight }) => weight > 0)).toBe(true);
 });

@@ -1,7 +1,7 @@
 import { cutOf, goodSteps, happened, planFor, recordOf, sheetOf, type Leaves } from '@/core/test/record';
 import type { EntryContent } from '../record/entry/kinds';
 import { proposeMark } from './propose-mark';
-import { usualScheme } from './usual-scheme';
+import { olderScheme } from '@/core/test/older-scheme';
 
 const NUT: Leaves = {
   'schedule.school': 'own',
@@ -26,7 +26,7 @@ function judged(leaves: Leaves, contents: (sheet: ReturnType<typeof sheetOf>) =>
   const record = recordOf([...goodSteps(sheet), ...contents(sheet)]);
   const proposal = proposeMark(
     sheet,
-    usualScheme({ setUp: 30, passes: 30, result: 40 }, plan, [sheet]),
+    olderScheme({ setUp: 30, passes: 30, result: 40 }, plan, [sheet]),
     record,
   );
   return (id: string) => proposal.lines.find((line) => line.id === id);

@@ -136,7 +136,15 @@ export interface PlanForm {
   worksheet: Record<WorksheetAsk, string>;
   /** Empty: as proposed. Otherwise the steps in their order. */
   steps: StepForm[];
-  marking: { worksheet: string; setUp: string; passes: string; result: string };
+  /** Which scheme; empty: the usual one. */
+  marking: {
+    scheme: string;
+    worksheet: string;
+    setUp: string;
+    passes: string;
+    result: string;
+    talk: string;
+  };
   /** What version 1 asked of a dial and a scale, kept as typed; they are the lathe's now. */
   typedBefore: { swivelZero: string; dialUnit: string; dialGraduation: string; dialPerTurn: string };
 }
@@ -241,7 +249,7 @@ export const EMPTY_PLAN_FORM: PlanForm = {
   proof: { target: '', evidence: [EMPTY_EVIDENCE] },
   worksheet: Object.fromEntries(WORKSHEET_ASKS.map((ask) => [ask, ''])) as Record<WorksheetAsk, string>,
   steps: [],
-  marking: { worksheet: '0', setUp: '30', passes: '30', result: '40' },
+  marking: { scheme: '', worksheet: '0', setUp: '30', passes: '30', result: '40', talk: '0' },
   typedBefore: { swivelZero: '', dialUnit: '', dialGraduation: '', dialPerTurn: '' },
 };
 
@@ -315,10 +323,12 @@ export const PLAN_FIELDS = [
   'schedule.limits.beforeTip',
   'schedule.limits.bending',
   ...WORKSHEET_ASKS.map((ask) => `worksheet.${ask}` as const),
+  'marking.scheme',
   'marking.worksheet',
   'marking.setUp',
   'marking.passes',
   'marking.result',
+  'marking.talk',
 ] as const;
 
 /** The lists of the form as a whole; what is wrong with a list is said there. */
@@ -421,7 +431,7 @@ function shaped(shape: unknown, found: unknown, name = ''): unknown {
 
 /** A form as it is stored: with format and version. */
 export function draftDocument(form: PlanForm): object {
-  return { format: 'oyakata-draft', version: 4, ...form };
+  return { format: 'oyakata-draft', version: 5, ...form };
 }
 
 /** Stages of planning in the practitioner's order, each with its fields. */

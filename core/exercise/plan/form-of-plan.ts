@@ -88,10 +88,12 @@ export function formOfPlan(plan: StoredPlan, marking?: SectionPoints): PlanForm 
       marking === undefined
         ? EMPTY_PLAN_FORM.marking
         : {
+            scheme: marking.scheme ?? '',
             worksheet: String(marking.worksheet ?? 0),
             setUp: String(marking.setUp),
             passes: String(marking.passes),
             result: String(marking.result),
+            talk: String(marking.talk ?? 0),
           },
   };
 }

@@ -13,6 +13,9 @@ export const RELIEFS = [
 export const HAND_LIMITS = ['keeps', 'set-aside'] as const;
 export type HandLimit = (typeof HAND_LIMITS)[number];
 export type Relief = (typeof RELIEFS)[number];
+/** Marking schemes to begin with. */
+export const SCHEME_STARTS = ['usual', 'set-up-first', 'part-alone', 'competences'] as const;
+export type SchemeStart = (typeof SCHEME_STARTS)[number];
 export const PASS_KINDS = ['scratch', 'rough', 'finish', 'spring'] as const;
 export const SCHOOLS = [
   'constant-area',

@@ -4,7 +4,7 @@ import { Fragment, useState } from 'react';
 import type { NewerProposal } from '@/core/exercise/marking/propose-mark';
 import type { RecordLine } from '@/core/exercise/record/shown/record-lines';
 import type { Mark } from '@/core/exercise/marking/mark';
-import type { MarkLine, MarkProposal } from '@/core/exercise/marking/mark-line';
+import { totalOf, type MarkLine, type MarkProposal } from '@/core/exercise/marking/mark-line';
 import type { Role } from '@/core/people/role';
 import { Button, buttonClass } from '@/ui/kit/button';
 import { Dialog } from '@/ui/kit/dialog';
@@ -56,7 +56,7 @@ export function MarkView(props: MarkViewProps) {
 }
 
 const NOTHING: NonNullable<MarkViewProps['marking']> = {
-  proposal: { sections: [], lines: [], cap: null, total: 0, blocked: null },
+  proposal: { sections: [], lines: [], cap: null, factor: null, scale: null, total: 0, blocked: null },
   newer: null,
 };
 
@@ -96,7 +96,8 @@ function MarkSheet({
     return typed.trim() === '' || Number.isNaN(Number(typed)) ? line.proposed : Number(typed);
   };
   const sum = lines.reduce((all, line) => all + awardedOf(line), 0);
-  const total = mark?.mark.total ?? (cap !== null && capReason.trim() === '' ? Math.min(sum, cap.most) : sum);
+  const most = cap !== null && capReason.trim() === '' ? cap.most : Infinity;
+  const total = mark?.mark.total ?? totalOf(sum, proposal.factor?.share ?? 1, most, 0.5);
 
   function override(id: string, change: Partial<Override>) {
     const present = overrides[id] ?? { points: '', reason: '' };

@@ -1,7 +1,7 @@
 import type { Entry } from '../../record/entry/entry';
 import type { Sheet } from '../../sheet/sheet';
 import { shareOut, type MarkLine, type Judgement, type MarkCap } from '../mark-line';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { conductOf } from './facts/conduct-of';
 import { judgeLooks } from './judge-looks';
 import { PASS_LINES, judgePasses } from './judge-passes';

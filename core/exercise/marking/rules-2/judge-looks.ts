@@ -2,7 +2,7 @@ import { inSentence } from '@/core/measuring/gauging/measuring-words';
 import { isKind, type Entry } from '../../record/entry/entry';
 import type { LookContent } from '../../record/entry/kinds/look';
 import type { Judgement } from '../mark-line';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { standingEntries } from './facts/standing-entries';
 
 /** Lines that only a look can judge, of a section of the scheme; without a look they are not seen, never presumed. */

@@ -4,7 +4,7 @@ import { formatLengthWithUnit } from '@/core/base/units/format-length';
 import { lengthIn } from '@/core/base/units/length';
 import { judgeConduct } from './judge-conduct';
 import type { Judgement } from '../mark-line';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import type { Conduct } from './facts/conduct-of';
 import type { CutMade } from './facts/cuts-made';
 import { isInside } from './facts/measured';

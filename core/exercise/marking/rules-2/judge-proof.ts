@@ -5,7 +5,7 @@ import { isKind, type Entry, type EntryOf } from '../../record/entry/entry';
 import type { Sheet, SheetProof } from '../../sheet/sheet';
 import { formatLength } from '@/core/base/units/format-length';
 import type { Judgement } from '../mark-line';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { standingEntries } from './facts/standing-entries';
 import { wantedAnswers } from './facts/stops-kept';
 

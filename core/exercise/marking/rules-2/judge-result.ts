@@ -6,7 +6,7 @@ import type { Sheet } from '../../sheet/sheet';
 import { formatLength } from '@/core/base/units/format-length';
 import { judgeProof } from './judge-proof';
 import type { Judgement } from '../mark-line';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { isOverCut, measuredOf, type Measured } from './facts/measured';
 import { standingEntries } from './facts/standing-entries';
 
@@ -64,7 +64,7 @@ export function judgeMeasured(sheet: Sheet, entries: readonly Entry[], scheme: S
 }
 
 /** The places that the proof asks for; a short thread has room for one. */
-function placesOf({ proof }: Sheet, { content }: Final): readonly Place[] {
+export function placesOf({ proof }: Sheet, { content }: Final): readonly Place[] {
   const asked =
     proof.find(({ id }) => id === content.evidenceId) ??
     proof.find(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');

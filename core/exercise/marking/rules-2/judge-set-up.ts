@@ -3,7 +3,7 @@ import { showExpected, showStepValue } from '../../sheet/show-value';
 import type { Sheet } from '../../sheet/sheet';
 import type { SheetStep } from '../../sheet/sheet-step';
 import type { Judgement, MarkCap } from '../mark-line';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { standingEntries } from './facts/standing-entries';
 import { timeAt, verdictOf, type StepEntry } from './facts/steps-done';
 
@@ -60,7 +60,7 @@ export function judgeSetUp(sheet: Sheet, entries: readonly Entry[], scheme: Sche
  * Before the first cut stands what had not been struck out by then: a strike-out that came later is evidence, no
  * correction. Steps after the scratch are judged by all that stands.
  */
-function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
+export function stepRecord(step: SheetStep, entries: readonly Entry[]): StepRecord {
   const live = standingEntries(entries);
   const mine = (entry: Entry): entry is StepEntry =>
     (isKind('step')(entry) || isKind('sign-off')(entry)) && entry.content.stepId === step.id;
@@ -123,7 +123,7 @@ function withoutTakenBack(step: SheetStep, live: readonly Entry[]): Entry[] {
 }
 
 /** What became of a step that was not simply done. */
-function howWords({ content }: StepEntry): string | null {
+export function howWords({ content }: StepEntry): string | null {
   if (content.kind === 'sign-off' || content.how === 'done') return null;
   switch (content.how) {
     case 'found':
@@ -137,7 +137,7 @@ function howWords({ content }: StepEntry): string | null {
   }
 }
 
-function figuresOf(sheet: Sheet, { expected }: SheetStep, { content }: StepEntry): string {
+export function figuresOf(sheet: Sheet, { expected }: SheetStep, { content }: StepEntry): string {
   if (content.kind === 'sign-off') return '';
   const { value, choice, count } = content;
   if (value === null && choice !== null) return choice;

@@ -1,4 +1,4 @@
-import { RULES } from '../scheme';
+import { OLDER_RULES as RULES } from '../older/older-scheme';
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { predict } from '../../record/state/predict';

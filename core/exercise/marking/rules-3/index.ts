@@ -5,7 +5,7 @@ import { judgeWith } from '../rules-2';
 import { judgePasses } from '../rules-2/judge-passes';
 import { conductOf, type Conduct } from '../rules-2/facts/conduct-of';
 import { standingEntries } from '../rules-2/facts/standing-entries';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { asDone, carryOn } from './as-recorded';
 import { rowsAskedFor, saidEnough } from './enough';
 

@@ -3,7 +3,7 @@ import type { Sheet } from '../../sheet/sheet';
 import type { MarkCap } from '../mark-line';
 import { standingEntries } from '../rules-2/facts/standing-entries';
 import { criticalBreach } from '../rules-2/judge-set-up';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { failedProof } from './failed-proof';
 
 /** The cap of a scheme for a try that was scrapped, given up, or failed the proof that decides. */

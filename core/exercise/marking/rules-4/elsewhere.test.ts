@@ -13,7 +13,7 @@ import {
 import { Work } from '@/core/test/work';
 import type { EntryContent } from '../../record/entry/kinds';
 import { proposeMark } from '../propose-mark';
-import { usualScheme } from '../usual-scheme';
+import { olderScheme } from '@/core/test/older-scheme';
 
 /** Sides, hands, forms, units, slides and starts. */
 const THREADS: [name: string, unit: LengthUnit, plan: Leaves][] = [
@@ -148,7 +148,7 @@ function blankAt(w: Work, to: 1 | -1): EntryContent[] {
 
 describe.each(THREADS)('%s', (_, unit, plan) => {
   const sheet = sheetOf(plan, usualLathe(unit));
-  const scheme = usualScheme({ setUp: 30, passes: 30, result: 40 }, planFor(plan), [sheet]);
+  const scheme = olderScheme({ setUp: 30, passes: 30, result: 40 }, planFor(plan), [sheet]);
 
   test.each(CONDUCTS.map(([does, ...rest]) => [does, rest] as const))('%s', (__, [story, loses, cap]) => {
     const mark = proposeMark(sheet, scheme, recordOf(story(new Work(sheet))));

@@ -6,7 +6,7 @@ import { conductOf } from '../rules-2/facts/conduct-of';
 import { standingEntries } from '../rules-2/facts/standing-entries';
 import { asDone, carryOn } from '../rules-3/as-recorded';
 import { saidEnough } from '../rules-3/enough';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { capBy4 } from './caps';
 import { judgePassesBy4 } from './judge-passes';
 import { judgeResultBy4 } from './judge-result';

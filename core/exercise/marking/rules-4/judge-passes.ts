@@ -8,7 +8,7 @@ import type { CutMade } from '../rules-2/facts/cuts-made';
 import { isInside } from '../rules-2/facts/measured';
 import { judgeConduct } from '../rules-2/judge-conduct';
 import { rowsAskedFor, type saidEnough } from '../rules-3/enough';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { judgeStops } from './judge-stops';
 
 type Enough = ReturnType<typeof saidEnough>;
@@ -34,7 +34,7 @@ export function judgePassesBy4(
       },
     ];
   const asked = enough === null ? conduct : { ...conduct, passes: rowsAskedFor(conduct) };
-  const rows = judgeRows(sheet, asked, cuts, scheme);
+  const rows = judgeRows(sheet, asked, cuts, scheme.judging.scheduleGraduations);
   const early = enough !== null && (enough.onTheWay || feeding(asked) < feeding(conduct));
   const others = judgeConduct(sheet, asked, entries, coverage(rows)).map((line) =>
     line.id === 'passes:stops'
@@ -62,7 +62,7 @@ const seen = (line: Judgement): Judgement =>
 const feeding = ({ passes }: Pick<Conduct, 'passes'>) =>
   passes.filter(({ kind }) => kind !== 'spring').length;
 
-interface RowJudgement {
+export interface RowJudgement {
   planned: number;
   kept: number;
   /** Rows that were cut, or rightly left uncut: the share of the plan over which the conduct was seen. */
@@ -75,9 +75,14 @@ interface RowJudgement {
  * as a measurement or a nut allowed; left uncut it is kept when the size was reached. A bite that is the planned one from
  * another zero is the planned bite.
  */
-function judgeRows(sheet: Sheet, conduct: Conduct, cuts: readonly CutMade[], scheme: Scheme): RowJudgement {
+export function judgeRows(
+  sheet: Sheet,
+  conduct: Conduct,
+  cuts: readonly CutMade[],
+  graduations: number,
+): RowJudgement {
   const { value: graduation, unit } = sheet.lathe.dial.graduation;
-  const tolerance = graduation * scheme.judging.scheduleGraduations + 1e-9;
+  const tolerance = graduation * graduations + 1e-9;
   const planned = conduct.passes.filter(({ kind }) => kind !== 'spring');
   const { measured } = conduct;
   const sizeReached = measured !== null && (isInside(sheet, measured) || measured.remainingCompound <= 0);

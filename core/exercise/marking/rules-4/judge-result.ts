@@ -8,7 +8,7 @@ import type { Judgement } from '../mark-line';
 import { standingEntries } from '../rules-2/facts/standing-entries';
 import { judgeProof } from '../rules-2/judge-proof';
 import { judgeMeasured } from '../rules-2/judge-result';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 
 /** Evidence by which a crest is measured before it is taken: whatever goes over the thread, or measures it. */
 const ASKS_CREST: readonly string[] = ['measurement', 'trial', 'gauge'];
@@ -91,7 +91,7 @@ function crest(sheet: Sheet, entries: readonly Entry[]): Judgement {
   };
 }
 
-function crestFound(
+export function crestFound(
   sheet: Sheet,
   entries: readonly Entry[],
 ): { value: number; entry: Entry; of: string } | null {

@@ -7,7 +7,7 @@ import type { Conduct } from '../rules-2/facts/conduct-of';
 import { standingEntries } from '../rules-2/facts/standing-entries';
 import { verdictOf, type StepEntry } from '../rules-2/facts/steps-done';
 import { judgeSetUp } from '../rules-2/judge-set-up';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 
 /** As before; a wrong value that was cut upon costs its line, one that was told and copied earns what the scheme says. */
 export function judgeSetUpBy4(
@@ -41,7 +41,7 @@ export function judgeSetUpBy4(
  * The cuts that were made while a value stood wrong by what is known now: by the last entry before the cut, or by what was
  * found at the machine after it, for that stood so already.
  */
-function wrongWhenCut(
+export function wrongWhenCut(
   sheet: Sheet,
   step: SheetStep,
   mine: readonly StepEntry[],
@@ -75,7 +75,7 @@ function cutsWords(numbers: readonly number[]): string {
   return last - first === numbers.length - 1 ? `cuts ${first} to ${last}` : `cuts ${numbers.join(', ')}`;
 }
 
-function valueWords({ expected, title }: SheetStep, entry: StepEntry | undefined): string {
+export function valueWords({ expected, title }: SheetStep, entry: StepEntry | undefined): string {
   if (entry === undefined || entry.content.kind !== 'step') return title;
   const { value, choice } = entry.content;
   if (value === null || expected === null) return choice ?? title;

@@ -3,7 +3,7 @@ import type { Sheet } from '../../sheet/sheet';
 import type { Judgement } from '../mark-line';
 import { answersGiven } from '../rules-2/facts/answers-given';
 import { judgeWorksheet } from '../rules-2/judge-worksheet';
-import type { Scheme } from '../scheme';
+import type { OlderScheme as Scheme } from '../older/older-scheme';
 
 /** As before; but a figure that was told and then copied earns what the scheme gives for told, however few tries it took. */
 export function judgeWorksheetBy4(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {

@@ -11,7 +11,7 @@ import { saidText } from '@/core/base/documents/visible-text';
 import type { Length } from '@/core/base/units/length';
 import { WORKSHEET_ASKS, type WorksheetAsk } from '@/core/learning/worksheet/asks';
 import { leafOf, type PlanField, type PlanForm } from '../draft';
-import { START_ORDERS } from '../plan-names';
+import { SCHEME_STARTS, START_ORDERS, type SchemeStart } from '../plan-names';
 import type { PlanStep } from '../plan';
 import {
   USUAL_SPEED_RPM,
@@ -29,13 +29,17 @@ import { readWay, type WayInput } from './read-way';
 import { END_LENGTH_FIELD, readWork, type WorkInput } from './read-work';
 import { remember } from '../remember';
 
-/** Points of the sections of the mark; they sum to 100. */
+/** The scheme of a plan, and the points of its sections; they sum to 100. */
 export interface SectionPoints {
+  /** Left out: the usual one. */
+  scheme?: SchemeStart;
   /** None where nothing is asked before the lathe, and in plans of earlier releases. */
   worksheet?: number;
   setUp: number;
   passes: number;
   result: number;
+  /** Questions and help; left out where the scheme has no such section. */
+  talk?: number;
 }
 
 /** A plan's decisions as far as they could be read; a missing one was unreadable and has an issue. */
@@ -173,22 +177,43 @@ export function readPlanForm(form: PlanForm, lathe: Lathe): ReadPlanForm {
 }
 
 function readMarking(form: PlanForm, keep: Keep, issues: FieldIssue[]): SectionPoints | undefined {
-  const points = (field: 'worksheet' | 'setUp' | 'passes' | 'result') =>
+  const points = (field: 'worksheet' | 'setUp' | 'passes' | 'result' | 'talk') =>
     keep(parseWhole(`marking.${field}`, form.marking[field], 0, 100, 'the points'));
+  const typed = form.marking.scheme.trim();
+  const scheme = SCHEME_STARTS.find((each) => each === typed);
+  if (typed !== '' && scheme === undefined) {
+    issues.push({ field: 'marking.scheme', code: 'unreadable', message: 'Choose one of the schemes.' });
+    return undefined;
+  }
   // Without a worksheet its points are neither asked nor counted; what was typed stays.
   const asked = WORKSHEET_ASKS.some((ask) => form.worksheet[ask] === 'yes');
   const worksheet = asked ? points('worksheet') : 0;
   const [setUp, passes, result] = [points('setUp'), points('passes'), points('result')];
-  if (worksheet === undefined || setUp === undefined || passes === undefined || result === undefined)
+  const talk = form.marking.talk.trim() === '' ? 0 : points('talk');
+  if (
+    worksheet === undefined ||
+    setUp === undefined ||
+    passes === undefined ||
+    result === undefined ||
+    talk === undefined
+  )
     return undefined;
-  const sum = worksheet + setUp + passes + result;
-  if (sum === 100) return { ...(asked ? { worksheet } : {}), setUp, passes, result };
-  const right = 100 - worksheet - setUp - passes;
+  const sum = worksheet + setUp + passes + result + talk;
+  if (sum === 100)
+    return {
+      ...(scheme === undefined ? {} : { scheme }),
+      ...(asked ? { worksheet } : {}),
+      setUp,
+      passes,
+      result,
+      ...(talk > 0 ? { talk } : {}),
+    };
+  const right = 100 - worksheet - setUp - passes - talk;
   const wish = right >= 0 ? ` ${right} for the result would do.` : '';
   issues.push({
     field: 'marking.result',
     code: 'conflict',
-    message: `The ${asked ? 'four' : 'three'} sections make ${sum}; they must make 100.${wish}`,
+    message: `The sections make ${sum}; they must make 100.${wish}`,
   });
   return undefined;
 }

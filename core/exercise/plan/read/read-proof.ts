@@ -34,7 +34,8 @@ export interface EvidenceInput {
 }
 
 /** Points that an evidence weighs in the result where the plan says nothing; common practice. */
-const USUAL_WEIGHT = 20;
+/** What a piece of evidence weighs where the plan says nothing. */
+export const USUAL_WEIGHT = 20;
 
 const USUAL_ANSWERS = ['free', 'little-play'] as const;
 

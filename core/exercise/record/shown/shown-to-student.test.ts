@@ -1,7 +1,7 @@
 import { usualLathe } from '@/core/machine/lathe/usual-lathe';
 import type { Lathe } from '@/core/machine/lathe/lathe';
 import { proposeMark } from '../../marking/propose-mark';
-import { usualScheme } from '../../marking/usual-scheme';
+import { olderScheme } from '@/core/test/older-scheme';
 import { goodSteps, HANDED_IN, recordOf, sheetOf, stepDone, contextOf } from '@/core/test/record';
 import { isHeldBack } from '../../sheet/held-back';
 import { nextAtBench } from './next-at-bench';
@@ -75,7 +75,7 @@ describe('the worksheet', () => {
   });
 
   test('is marked by its tries: found at once, after a slip, told', () => {
-    const scheme = usualScheme({ worksheet: 12, setUp: 28, passes: 30, result: 30 }, undefined, [sheet]);
+    const scheme = olderScheme({ worksheet: 12, setUp: 28, passes: 30, result: 30 }, undefined, [sheet]);
     const lines = (contents: EntryContent[]) =>
       proposeMark(sheet, scheme, recordOf(contents)).lines.filter(({ section }) => section === 'worksheet');
     expect(lines(right).map(({ proposed }) => proposed)).toEqual([4, 4, 4]);
@@ -94,7 +94,7 @@ describe('the worksheet', () => {
   test('without one there is no section, and the sheet is open', () => {
     const plain = sheetOf();
     expect(worksheetProgress(plain, []).open).toBe(true);
-    expect(usualScheme({ setUp: 30, passes: 30, result: 40 }).sections.map(({ id }) => id)).toEqual([
+    expect(olderScheme({ setUp: 30, passes: 30, result: 40 }).sections.map(({ id }) => id)).toEqual([
       'set-up',
       'passes',
       'result',

@@ -1,13 +1,13 @@
-import type { Plan } from '../plan/plan';
-import type { SectionPoints } from '../plan/read/read-plan-form';
+import type { Plan } from '@/core/exercise/plan/plan';
+import type { SectionPoints } from '@/core/exercise/plan/read/read-plan-form';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
-import type { Sheet } from '../sheet/sheet';
-import { linesOf2 } from './rules-2';
-import { PASS_LINES } from './rules-2/judge-passes';
-import { RESULT_LINES } from './rules-2/judge-result';
-import { STEP_WEIGHTS } from './rules-2/judge-set-up';
-import { PROOF_CAP } from './rules-4/caps';
-import { RULES, TOLD, type Scheme } from './scheme';
+import type { Sheet } from '@/core/exercise/sheet/sheet';
+import { linesOf2 } from '@/core/exercise/marking/rules-2';
+import { PASS_LINES } from '@/core/exercise/marking/rules-2/judge-passes';
+import { RESULT_LINES } from '@/core/exercise/marking/rules-2/judge-result';
+import { STEP_WEIGHTS } from '@/core/exercise/marking/rules-2/judge-set-up';
+import { PROOF_CAP } from '@/core/exercise/marking/rules-4/caps';
+import { OLDER_RULES, TOLD, type OlderScheme } from '@/core/exercise/marking/older/older-scheme';
 
 const PASS_MARK = 50;
 const POINT_STEP = 0.5;
@@ -16,14 +16,14 @@ const POINT_STEP = 0.5;
 export type WeighedParts = Pick<Plan, 'proof' | 'steps'>;
 
 /**
- * The scheme of a plan: points by section, and inside them the weights of its steps and its evidence; common practice
+ * For tests: the usual scheme of releases before version 4: points by section, and inside them the weights of its steps and its evidence; common practice
  * throughout. Every line that can be judged of its sheets is listed, by the judges themselves.
  */
-export function usualScheme(
+export function olderScheme(
   { worksheet, setUp, passes, result }: SectionPoints,
   plan?: WeighedParts,
   sheets: readonly Sheet[] = [],
-): Scheme {
+): OlderScheme {
   const known = sheets.map(linesOf2);
   const lines = (section: string, ...weights: Readonly<Record<string, number>>[]) =>
     Object.entries(
@@ -35,7 +35,7 @@ export function usualScheme(
   return {
     format: 'oyakata-scheme',
     version: 3,
-    rules: RULES,
+    rules: OLDER_RULES,
     sections: [
       // A plan without a worksheet has the scheme that it always had.
       ...(worksheet === undefined ? [] : [{ id: 'worksheet', title: 'Worksheet', points: worksheet }]),
