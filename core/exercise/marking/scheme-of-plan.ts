@@ -47,18 +47,6 @@ export function schemeOfPlan(scheme: Scheme, points: SectionPoints, plan: Weighe
 export const schemeFor = (points: SectionPoints, plan: WeighedParts): Scheme =>
   schemeOfPlan(SCHEME_STARTERS[points.scheme ?? 'usual'], points, plan);
 
-/** The points of a scheme's sections, as a plan begins with them. */
-export function pointsOfScheme({ sections }: Scheme): Required<Omit<SectionPoints, 'scheme'>> {
-  const of = (id: SectionId) => sections.find((section) => section.id === id)?.points ?? 0;
-  return {
-    worksheet: of('worksheet'),
-    setUp: of('set-up'),
-    passes: of('passes'),
-    result: of('result'),
-    talk: of('talk'),
-  };
-}
-
 interface OwnWeight {
   id: string;
   /** The line whose ways of falling it takes. */

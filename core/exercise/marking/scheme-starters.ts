@@ -2,7 +2,8 @@ import { ALL, cases, type Fall } from './fall';
 import { kindOfLine } from './rules-5/lines';
 import { SCALES, type Scale } from './scale';
 import type { SchemeStart } from '../plan/plan-names';
-import { RULES, type Scheme, type SchemeLine, type SectionId } from './scheme';
+import { SCHEME_BEGINNINGS } from '../plan/scheme-starts';
+import { RULES, SECTIONS, type Scheme, type SchemeLine, type SectionId } from './scheme';
 
 /** A line as it is usual: its id and weight, and what is unlike. */
 type Row = readonly [id: string, weight: number, more?: Partial<SchemeLine>];
@@ -24,9 +25,7 @@ function line([id, weight, more = {}]: Row): SchemeLine {
 }
 
 interface Parts {
-  name: string;
-  says: string;
-  points: Partial<Record<SectionId, number>>;
+  start: SchemeStart;
   titles?: Partial<Record<SectionId, string>>;
   rows: readonly Row[];
   scale?: Scale;
@@ -42,16 +41,15 @@ const TITLES: Readonly<Record<SectionId, string>> = {
   talk: 'Questions',
 };
 
-function scheme({
-  name,
-  says,
-  points,
-  titles = {},
-  rows,
-  scale,
-  pointStep = 0.5,
-  passMark = 50,
-}: Parts): Scheme {
+function scheme({ start, titles = {}, rows, scale, pointStep = 0.5, passMark = 50 }: Parts): Scheme {
+  const { name, says, points: typed } = SCHEME_BEGINNINGS[start];
+  const points: Record<SectionId, number> = {
+    worksheet: typed.worksheet,
+    'set-up': typed.setUp,
+    passes: typed.passes,
+    result: typed.result,
+    talk: typed.talk,
+  };
   return {
     format: 'oyakata-scheme',
     version: 4,
@@ -59,10 +57,7 @@ function scheme({
     name,
     says,
     scale: scale ?? (SCALES.points as Scale),
-    sections: (Object.keys(TITLES) as SectionId[]).flatMap((id) => {
-      const most = points[id];
-      return most === undefined ? [] : [{ id, title: titles[id] ?? TITLES[id], points: most }];
-    }),
+    sections: SECTIONS.map((id) => ({ id, title: titles[id] ?? TITLES[id], points: points[id] })),
     lines: rows.map(line),
     caps: [
       { id: 'step:safety', does: 'cap', most: 40, sentence: 'Nobody cuts before the lathe is safe.' },
@@ -111,7 +106,7 @@ const OUT = { unseen: 'out' } as const;
 
 const PART: readonly Row[] = [
   ['size', 20],
-  ['evidence:*', 10],
+  ['evidence:*', 20],
   ['crest', 10],
   ['target', 6],
   ['taper', 4],
@@ -146,21 +141,15 @@ const TWO = (yesSays: string, notYet: string): Fall => ({
 /** Schemes to begin with. Ids are stored in plans: never renamed. */
 export const SCHEME_STARTERS: Readonly<Record<SchemeStart, Scheme>> = {
   usual: scheme({
-    name: 'The usual',
-    says: 'Set-up, passes and the part, each with its share. What is looked at or asked counts where somebody did so.',
-    points: { worksheet: 0, 'set-up': 30, passes: 30, result: 40 },
+    start: 'usual',
     rows: [...WORKSHEET, ...STEPS, ...PASSES, ...PART],
   }),
   'set-up-first': scheme({
-    name: 'Set-up and order first',
-    says: 'For the first weeks: setting up right and in order is worth most, the size comes later.',
-    points: { worksheet: 0, 'set-up': 60, passes: 25, result: 15 },
+    start: 'set-up-first',
     rows: [...WORKSHEET, ...STEPS, ['order', 6], ...PASSES, ...PART],
   }),
   'part-alone': scheme({
-    name: 'The part alone',
-    says: 'By its proof, by eye and by one question. No log is asked for.',
-    points: { worksheet: 0, 'set-up': 0, passes: 0, result: 85, talk: 15 },
+    start: 'part-alone',
     rows: [
       ...WORKSHEET,
       ['size', 30],
@@ -175,10 +164,8 @@ export const SCHEME_STARTERS: Readonly<Record<SchemeStart, Scheme>> = {
     ],
   }),
   competences: scheme({
-    name: 'Competences: yes or not yet',
-    says: 'Each competence is there, or not yet. Eight of ten make it.',
+    start: 'competences',
     scale: SCALES.competent as Scale,
-    points: { worksheet: 0, 'set-up': 0, passes: 0, result: 100 },
     titles: { result: 'Competences' },
     passMark: 80,
     pointStep: 1,

@@ -1,5 +1,6 @@
 import { HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { PLAN_STAGES, stageOf, type PlanForm, type PlanStageId } from '@/core/exercise/plan/draft';
+import { SCHEME_BEGINNINGS } from '@/core/exercise/plan/scheme-starts';
 import type { ReadPlan } from '@/core/exercise/plan/read/read-plan';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { feedsByCompound } from '@/core/machine/technique/choices';
@@ -115,10 +116,16 @@ function resultOf(
       return thread === null ? null : form.steps.length === 0 ? 'as proposed' : 'arranged';
     case 'marks':
       return [
-        ...(inputs.worksheet.length === 0 ? [] : [form.marking.worksheet]),
-        form.marking.setUp,
-        form.marking.passes,
-        form.marking.result,
-      ].join(' + ');
+        ...(form.marking.scheme === '' || inputs.marking?.scheme === undefined
+          ? []
+          : [`${SCHEME_BEGINNINGS[inputs.marking.scheme].name}:`]),
+        [
+          ...(inputs.worksheet.length === 0 ? [] : [form.marking.worksheet]),
+          form.marking.setUp,
+          form.marking.passes,
+          form.marking.result,
+          ...(Number(form.marking.talk) > 0 ? [form.marking.talk] : []),
+        ].join(' + '),
+      ].join(' ');
   }
 }

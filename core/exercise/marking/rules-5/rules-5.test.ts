@@ -1,6 +1,7 @@
 import { HANDED_IN, planFor, recordOf, sheetOf, type Leaves } from '@/core/test/record';
 import { Work } from '@/core/test/work';
 import { SCHEME_STARTS, type SchemeStart } from '../../plan/plan-names';
+import { SCHEME_BEGINNINGS } from '../../plan/scheme-starts';
 import type { Entry } from '../../record/entry/entry';
 import { JUDGED } from '../../record/entry/judged';
 import type { EntryContent } from '../../record/entry/kinds';
@@ -10,14 +11,13 @@ import { readMark } from '../mark';
 import { proposeMark } from '../propose-mark';
 import { gradeOf, SCALES, wrongInScale, type Scale } from '../scale';
 import { readAnyScheme, readScheme, type Scheme } from '../scheme';
-import { pointsOfScheme, schemeFor, tooManyLines } from '../scheme-of-plan';
-import { SCHEME_STARTERS } from '../scheme-starters';
+import { schemeFor, tooManyLines } from '../scheme-of-plan';
 import { LINE_KINDS } from './lines';
 
 const NUT: Leaves = { 'proof.evidence.0.kind': 'nut', 'proof.evidence.0.nut': '2B' };
 
 function schemeAt(id: SchemeStart, leaves: Leaves = {}): Scheme {
-  const { worksheet: _, ...points } = pointsOfScheme(SCHEME_STARTERS[id]);
+  const { worksheet: _, ...points } = SCHEME_BEGINNINGS[id].points;
   return schemeFor({ ...points, scheme: id }, planFor(leaves));
 }
 
