@@ -6,6 +6,8 @@ import { recordLines, type RecordLine } from '@/core/exercise/record/shown/recor
 import { saidInMark, withSaid, type Mark } from '@/core/exercise/marking/mark';
 import type { Role } from '@/core/exercise/record/entry/entry';
 import { roleIn } from './access';
+import { judgedFor, type ToJudge } from '@/core/exercise/marking/judged-for';
+import { knownRecord } from './known-records';
 import { attemptRow, decidedOf, factsOf, visibleAttempt } from './attempts';
 import { database } from './database';
 import type { DecisionView } from './decisions';
@@ -62,6 +64,33 @@ export function loadMark(viewer: PersonView, attemptId: number): Promise<Outcome
       entriesSeen: entries.length,
       decisions,
       role: row.role,
+    };
+  });
+}
+
+/** What whoever has the part in hand judges, and what it comes to by now. */
+export interface JudgingView {
+  toJudge: ToJudge[];
+  /** The instructor's; a helper judges and does not mark. */
+  proposal: MarkProposal | null;
+  entriesSeen: number;
+  decision: number | null;
+}
+
+export function loadJudging(viewer: PersonView, attemptId: number): Promise<Outcome<JudgingView>> {
+  return outcomeOf(async () => {
+    const row = await visibleAttempt(viewer, attemptId);
+    if (row.role === 'student') return forbidden('The piece is judged by instructors and helpers.');
+    const [scheme, sheet, entries] = await Promise.all([
+      schemeOf(row.schemeId),
+      row.sheetId === null ? null : sheetOf(row.sheetId),
+      knownRecord(attemptId),
+    ]);
+    return {
+      toJudge: judgedFor(scheme),
+      proposal: sheet === null || row.role !== 'instructor' ? null : proposeMark(sheet, scheme, entries, row),
+      entriesSeen: entries.length,
+      decision: row.decision,
     };
   });
 }

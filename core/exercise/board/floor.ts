@@ -43,6 +43,14 @@ export function waitingFirst(pieces: readonly FloorPiece[]): FloorPiece[] {
     .sort((a, b) => since(a).localeCompare(since(b)) || a.attemptId - b.attemptId);
 }
 
+/** Pieces that are handed in and wait to be accepted, longest first. */
+export function handedInFirst(pieces: readonly FloorPiece[]): FloorPiece[] {
+  const since = ({ floor }: FloorPiece) => floor.waits?.since ?? '';
+  return pieces
+    .filter(({ floor }) => floor.waits?.kind === 'mark')
+    .sort((a, b) => since(a).localeCompare(since(b)) || a.attemptId - b.attemptId);
+}
+
 /** A lathe with who works on it, and who may be next. */
 export interface FloorLathe {
   name: string;

@@ -6,7 +6,7 @@ import type { Role } from '@/core/people/role';
 import { floorState } from '@/core/exercise/record/shown/floor-state';
 import { maySign } from '@/core/exercise/record/entry/may-sign';
 import { adviseOn } from '@/core/exercise/record/advice/advise';
-import { predict } from '@/core/exercise/record/state/predict';
+import { predict, type Prediction } from '@/core/exercise/record/state/predict';
 import type { Entry } from '@/core/exercise/record/entry/entry';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
 import { Button } from '@/ui/kit/button';
@@ -18,8 +18,12 @@ import { ProvePanel } from '@/ui/parts/work/prove-panel';
 import { RescueNow } from '@/ui/parts/work/rescue-now';
 import { useRecord } from '@/ui/parts/work/use-record';
 import { ask } from '@/ui/shell/ask';
+import { AcceptPanel } from './accept-panel';
 import { SetUpTable } from './set-up-table';
 import { lasted } from './use-now';
+
+/** The work is proved, or handed in: what is left is to judge it. */
+const atTheEnd = (state: Prediction['state']) => state === 'measured' || state === 'waiting';
 
 interface Loaded {
   sheet: Sheet | null;
@@ -37,7 +41,8 @@ export default function CheckPanel({
   piece: FloorPiece;
   now: number;
   who: { role: Role };
-  onDone: () => void;
+  /** Something was done; with words where the piece leaves the floor by it. */
+  onDone: (said?: string) => void;
 }) {
   const [loaded, setLoaded] = useState<Loaded | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -64,7 +69,7 @@ function Check({
   piece: FloorPiece;
   now: number;
   who: { role: Role };
-  onDone: () => void;
+  onDone: (said?: string) => void;
   loaded: Loaded;
   sheet: Sheet;
 }) {
@@ -160,9 +165,21 @@ function Check({
         </form>
       )}
       {waits?.kind !== 'hold' && problem !== null && <Message tone="error">{problem}</Message>}
+      {!record.marked && (
+        <Fold title="Accept the piece" open={atTheEnd(prediction.state)}>
+          <AcceptPanel
+            attemptId={attemptId}
+            student={student}
+            sheet={sheet}
+            entries={record.entries}
+            add={record.add}
+            onDone={onDone}
+          />
+        </Fold>
+      )}
       <RescueNow sheet={sheet} entries={record.entries} prediction={prediction} advice={advice} />
       <SetUpTable prediction={prediction} entries={record.entries} />
-      <Fold title="Check measurement" open={prediction.state === 'measured'}>
+      <Fold title="Check measurement" open={false}>
         <ProvePanel
           sheet={sheet}
           prediction={prediction}

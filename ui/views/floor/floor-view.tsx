@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { byLathe, waitingFirst, type Floor } from '@/core/exercise/board/floor';
+import { byLathe, handedInFirst, waitingFirst, type Floor } from '@/core/exercise/board/floor';
 import type { Role } from '@/core/people/role';
 import { fetchedPart } from '@/ui/kit/fetched-part';
 import { PageLink } from '@/ui/kit/page-link';
@@ -10,6 +10,7 @@ import { rememberClass } from '@/ui/shell/class-on-view';
 import { Header } from '@/ui/shell/header';
 import { useNews } from '@/ui/shell/news';
 import { ask, NO_ANSWER } from '@/ui/shell/ask';
+import { HandedIn } from './handed-in';
 import { LatheCards } from './lathe-cards';
 import { useNow } from './use-now';
 import { WaitingList } from './waiting-list';
@@ -33,6 +34,7 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
   useNews(() => void look());
 
   const waiting = useMemo(() => waitingFirst(floor.pieces), [floor]);
+  const handedIn = useMemo(() => handedInFirst(floor.pieces), [floor]);
   const lathes = useMemo(() => byLathe(floor), [floor]);
   const piece = floor.pieces.find(({ attemptId }) => attemptId === chosen) ?? null;
   const keys = useMemo(
@@ -42,8 +44,13 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
         does: 'Whoever waits longest',
         run: () => setChosen(waiting[0]?.attemptId ?? null),
       },
+      {
+        key: 'a',
+        does: 'The piece handed in first',
+        run: () => setChosen(handedIn[0]?.attemptId ?? null),
+      },
     ],
-    [waiting],
+    [waiting, handedIn],
   );
 
   return (
@@ -69,12 +76,16 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
           of {lathes.length} lathes at work
         </span>
         <span>
+          <strong className="figures text-2xl">{handedIn.length}</strong> handed in
+        </span>
+        <span>
           <strong className="figures text-2xl">{floor.next.length}</strong> not begun
         </span>
       </p>
       <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="grid content-start gap-4 overflow-y-auto p-4">
           <WaitingList waiting={waiting} now={now} chosen={chosen} onChoose={setChosen} />
+          <HandedIn handedIn={handedIn} now={now} chosen={chosen} onChoose={setChosen} />
           <LatheCards
             lathes={lathes}
             now={now}
@@ -101,7 +112,16 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
                 : 'Touch whoever waits, to see what was set and to sign it off.'}
             </p>
           ) : (
-            <CheckPanel key={piece.attemptId} piece={piece} now={now} who={who} onDone={() => void look()} />
+            <CheckPanel
+              key={piece.attemptId}
+              piece={piece}
+              now={now}
+              who={who}
+              onDone={(said) => {
+                if (said !== undefined) say(said);
+                void look();
+              }}
+            />
           )}
         </aside>
       </main>
