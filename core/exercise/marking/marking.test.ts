@@ -529,10 +529,10 @@ test('stored marks and schemes are read as they were written; a mark of version 
   const { format, version, rules, passMark, sections, factor, grade, ...old } = confirmed.value;
   expect([format, version, rules, passMark, sections.length]).toEqual(['oyakata-mark', 3, 4, 50, 3]);
   expect([factor, grade]).toEqual([null, null]);
-  const lines = old.lines.map(({ seen, needed: _, ...each }) => ({
-    ...each,
-    seen: seen ? undefined : false,
-  }));
+  const lines = old.lines.map(({ seen, needed, ...each }) => {
+    expect(needed).toBeNull();
+    return { ...each, seen: seen ? undefined : false };
+  });
   expect(readMark({ ...old, lines: JSON.parse(JSON.stringify(lines)) as object })).toEqual({
     ...confirmed.value,
     rules: 1,

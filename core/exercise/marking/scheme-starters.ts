@@ -1,5 +1,7 @@
 import { ALL, cases, type Fall } from './fall';
+import { judgedOf } from '../record/entry/judged';
 import { kindOfLine } from './rules-5/lines';
+import { usualLevels } from './rules-5/lines/judged';
 import { SCALES, type Scale } from './scale';
 import type { SchemeStart } from '../plan/plan-names';
 import { SCHEME_BEGINNINGS } from '../plan/scheme-starts';
@@ -16,7 +18,7 @@ function line([id, weight, more = {}]: Row): SchemeLine {
     section: kind.section,
     weight,
     title: null,
-    fall: kind.usual,
+    fall: judgedOf(id) === null ? kind.usual : usualLevels(id),
     figure: null,
     unseen: 'nothing',
     required: false,
@@ -165,7 +167,7 @@ export const SCHEME_STARTERS: Readonly<Record<SchemeStart, Scheme>> = {
   }),
   competences: scheme({
     start: 'competences',
-    scale: SCALES.competent as Scale,
+    scale: SCALES.competent,
     titles: { result: 'Competences' },
     passMark: 80,
     pointStep: 1,

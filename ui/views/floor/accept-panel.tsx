@@ -31,6 +31,7 @@ export function AcceptPanel({
   sheet,
   entries,
   add,
+  sending,
   onDone,
 }: {
   attemptId: number;
@@ -38,6 +39,8 @@ export function AcceptPanel({
   sheet: Sheet;
   entries: readonly Entry[];
   add: AttemptRecord['add'];
+  /** A touch is on its way: the next one waits for it. */
+  sending: boolean;
   onDone: (said: string) => void;
 }) {
   const [judging, setJudging] = useState<Judging | null>(null);
@@ -48,7 +51,17 @@ export function AcceptPanel({
     if (sent.ok) setJudging(sent.value);
     else setProblem(sent.message);
   }, [attemptId]);
-  useEffect(() => void look(), [look, entries.length]);
+  useEffect(() => {
+    let shown = true;
+    void ask<Judging>(`/api/attempts/${attemptId}/judging`).then((sent) => {
+      if (!shown) return;
+      if (sent.ok) setJudging(sent.value);
+      else setProblem(sent.message);
+    });
+    return () => {
+      shown = false;
+    };
+  }, [attemptId, entries.length]);
 
   async function record(fields: Record<string, string>) {
     setProblem(null);
@@ -78,32 +91,44 @@ export function AcceptPanel({
   const live = liveEntries(entries);
   const looks = live.filter(isKind('look'));
   const proposal = judging?.proposal ?? null;
+  const size = proposal?.lines.find(({ id }) => id === 'size' || id === 'result:pitch-diameter');
   return (
-    <section aria-label="Accept the piece" className="grid gap-4">
-      {sheet.proof.map((evidence) => (
-        <EvidenceTouches key={evidence.id} evidence={evidence} live={live} onAnswer={record} />
-      ))}
-      {judging?.toJudge.map((each) => (
-        <JudgeTouches
-          key={each.subject}
-          toJudge={each}
-          sheet={sheet}
-          level={looks.findLast(({ content }) => content.subject === each.subject)?.content.level ?? null}
-          onLevel={(level, asked) =>
-            void record({
-              kind: 'look',
-              subject: each.subject,
-              level: String(level),
-              of: String(each.levels.length),
-              sentence: each.levels[level] ?? '',
-              asked,
-            })
-          }
-        />
-      ))}
+    <section aria-label="Accept the piece" className="grid gap-3">
+      <fieldset disabled={sending} className="contents">
+        {sheet.proof.map((evidence) => (
+          <EvidenceTouches key={evidence.id} evidence={evidence} live={live} onAnswer={record} />
+        ))}
+        {size !== undefined && (
+          <p>
+            <strong>{size.title}</strong>: <span className="figures">{size.reason}</span>
+          </p>
+        )}
+        {judging?.toJudge.map((each) => (
+          <JudgeTouches
+            key={each.subject}
+            toJudge={each}
+            sheet={sheet}
+            level={looks.findLast(({ content }) => content.subject === each.subject)?.content.level ?? null}
+            onLevel={(level, asked) =>
+              void record({
+                kind: 'look',
+                subject: each.subject,
+                level: String(level),
+                of: String(each.levels.length),
+                sentence: each.levels[level] ?? '',
+                asked,
+              })
+            }
+          />
+        ))}
+      </fieldset>
       {problem !== null && <Message tone="error">{problem}</Message>}
       {judging !== null && proposal !== null && judging.decision === null && (
-        <ProposedMark proposal={proposal} busy={busy} onConfirm={() => void confirm(judging)} />
+        <ProposedMark
+          proposal={proposal}
+          busy={busy || sending || judging.entriesSeen < entries.length}
+          onConfirm={() => void confirm(judging)}
+        />
       )}
       <SendPieceBack add={add} onDone={() => onDone(`${student}: sent back.`)} />
     </section>

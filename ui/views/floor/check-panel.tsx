@@ -173,6 +173,7 @@ function Check({
             sheet={sheet}
             entries={record.entries}
             add={record.add}
+            sending={record.busy}
             onDone={onDone}
           />
         </Fold>

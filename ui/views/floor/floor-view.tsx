@@ -64,7 +64,7 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
             </PageLink>
           ))}
       </Header>
-      <p className="flex gap-6 bg-dye px-4 py-2 text-scribe">
+      <section aria-label="In figures" className="flex gap-6 bg-dye px-4 py-2 text-scribe">
         <span>
           <strong className="figures text-2xl text-brass-bright">{waiting.length}</strong>{' '}
           {waiting.length === 1 ? 'waits' : 'wait'}
@@ -81,8 +81,8 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
         <span>
           <strong className="figures text-2xl">{floor.next.length}</strong> not begun
         </span>
-      </p>
-      <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      </section>
+      <main className="grid min-h-0 grid-cols-[minmax(0,9fr)_minmax(0,11fr)]">
         <div className="grid content-start gap-4 overflow-y-auto p-4">
           <WaitingList waiting={waiting} now={now} chosen={chosen} onChoose={setChosen} />
           <HandedIn handedIn={handedIn} now={now} chosen={chosen} onChoose={setChosen} />

@@ -60,7 +60,7 @@ export function SendPieceBack({ add, onDone }: { add: AttemptRecord['add']; onDo
           onChange={setStands}
         />
         <Button size="bench" type="submit">
-          Send back
+          Send the piece back
         </Button>
       </div>
     </form>

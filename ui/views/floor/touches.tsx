@@ -1,6 +1,6 @@
 import { Button } from '@/ui/kit/button';
 
-const wide = (count: number) => (count > 3 ? 'grid-cols-3' : count === 2 ? 'grid-cols-2' : 'grid-cols-3');
+const wide = (count: number) => (count === 5 ? 'grid-cols-5' : count === 2 ? 'grid-cols-2' : 'grid-cols-3');
 
 /** One row of touches; what was touched last stands pressed. */
 export function Touches({
@@ -17,19 +17,19 @@ export function Touches({
   onChoose: (id: string) => void;
 }) {
   return (
-    <div className="grid gap-1">
-      <p className="flex items-baseline justify-between gap-3">
-        <strong className="text-lg">{label}</strong>
-        <span className="text-sm text-ink-soft">{hint}</span>
+    <div className="grid grid-cols-[5.5rem_minmax(0,1fr)] items-center gap-2">
+      <p className="leading-tight">
+        <strong className="block text-base">{label}</strong>
+        <span className="text-xs text-ink-soft">{hint}</span>
       </p>
-      <div role="group" aria-label={label} className={`grid gap-2 ${wide(options.length)}`}>
+      <div role="group" aria-label={label} className={`grid gap-1 ${wide(options.length)}`}>
         {options.map(({ id, text }) => (
           <Button
             key={id}
             size="bench"
             tone={chosen === id ? 'main' : 'plain'}
             aria-pressed={chosen === id}
-            className="text-base leading-tight"
+            className="px-0 text-base leading-tight"
             onClick={() => onChoose(id)}
           >
             {text.charAt(0).toUpperCase() + text.slice(1)}

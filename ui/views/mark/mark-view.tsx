@@ -4,6 +4,7 @@ import { Fragment, useState } from 'react';
 import type { NewerProposal } from '@/core/exercise/marking/propose-mark';
 import type { RecordLine } from '@/core/exercise/record/shown/record-lines';
 import type { Mark } from '@/core/exercise/marking/mark';
+import { gradeOf } from '@/core/exercise/marking/scale';
 import { totalOf, type MarkLine, type MarkProposal } from '@/core/exercise/marking/mark-line';
 import type { Role } from '@/core/people/role';
 import { Button, buttonClass } from '@/ui/kit/button';
@@ -99,6 +100,15 @@ function MarkSheet({
   const most = cap !== null && capReason.trim() === '' ? cap.most : Infinity;
   const total = mark?.mark.total ?? totalOf(sum, proposal.factor?.share ?? 1, most, 0.5);
 
+  const factor = mark === null ? proposal.factor : mark.mark.factor;
+  const { scale } = proposal;
+  const grade =
+    mark !== null
+      ? mark.mark.grade
+      : scale === null || scale.kind === 'points'
+        ? null
+        : gradeOf(scale, total);
+
   function override(id: string, change: Partial<Override>) {
     const present = overrides[id] ?? { points: '', reason: '' };
     setOverrides({ ...overrides, [id]: { ...present, ...change } });
@@ -176,6 +186,9 @@ function MarkSheet({
                       </th>
                       <td className="px-2 py-1.5">
                         {line.reason}
+                        {line.needed !== null && (
+                          <span className="block text-ink-soft">For more: {line.needed}</span>
+                        )}
                         {line.evidence.length > 0 && (
                           <button
                             type="button"
@@ -221,6 +234,8 @@ function MarkSheet({
                 <span className="text-xl text-scribe-dim"> / 100</span>
               </span>
             </p>
+            {grade !== null && <p className="text-xl">{grade}</p>}
+            {factor !== null && <p className="text-sm text-scribe-dim">{factor.reason}</p>}
             {cap !== null && <p className="text-sm text-brass-bright">▲ {cap.reason}</p>}
           </div>
           <div className="grid gap-3 p-3">

@@ -225,6 +225,16 @@ test('questions are judged by the mean of their last answers; other levels than 
   expect(ask(other)?.seen).toBe(false);
 });
 
+test('what is looked at has levels of its own, each with its sentence', () => {
+  const of = (id: string) => schemeAt('usual').lines.find((line) => line.id === id)?.fall.levels;
+  expect(of('look:burrs')).toEqual([
+    { share: 1, sentence: 'No burr' },
+    { share: 0.5, sentence: 'Some burr' },
+    { share: 0, sentence: 'Burrs: to be filed' },
+  ]);
+  expect(of('look:flanks')?.[2]?.sentence).toBe('Torn, stepped or leaning');
+});
+
 test('falls and grades at their borders', () => {
   expect([0, 1, 1.25, 1.5, 1.51].map((at) => shareAt(band(1, 1.5, 0.5), at))).toEqual([1, 1, 0.75, 0.5, 0]);
   expect([0, 1, 2].map((at) => shareAt(steps([0, 1], [1, 0.5]), at))).toEqual([1, 0.5, 0]);

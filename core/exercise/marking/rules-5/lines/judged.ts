@@ -3,9 +3,10 @@ import { judgedOf, subjectWords } from '../../../record/entry/judged';
 import { levels } from '../../fall';
 import { notSeen, type LineKind } from '../line-kind';
 
-const THREE = (subject: string) => {
-  const [best = '', middle = '', worst = ''] = judgedOf(subject)?.levels ?? [];
-  return levels([1, best], [0.5, middle], [0, worst]);
+/** The usual levels of a subject, evenly from all to nothing. */
+export const usualLevels = (subject: string) => {
+  const of = judgedOf(subject)?.levels ?? [];
+  return levels(...of.map((sentence, at): [number, string] => [1 - at / (of.length - 1), sentence]));
 };
 
 /** A line that somebody judges: the last look at each question or subject counts, the mean where several were asked. */
@@ -52,17 +53,12 @@ export const lookLine = judgedLine(
   'look',
   'result',
   'Something that somebody looks at: flanks, burrs, finish, play, seat, tidiness',
-  THREE('look:finish'),
+  usualLevels('look:finish'),
 );
 export const askLine = judgedLine(
   'ask',
   'talk',
   'The answers to questions that were asked at the lathe',
-  THREE('ask'),
+  usualLevels('ask'),
 );
-export const helpLine = judgedLine(
-  'help',
-  'talk',
-  'How much help was needed, 4 to 0',
-  levels(...(judgedOf('help')?.levels ?? []).map((sentence, at): [number, string] => [1 - at / 4, sentence])),
-);
+export const helpLine = judgedLine('help', 'talk', 'How much help was needed, 4 to 0', usualLevels('help'));
