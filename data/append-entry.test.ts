@@ -322,7 +322,7 @@ test('a helper signs the hold points that the plan lets a helper sign, and no ot
       attemptId,
       sentEntry({ kind: 'sign-off', stepId: 'instructor-look' }),
     );
-    const back = { kind: 'sent-back', stepId: 'instructor-look', reason: 'sleeves' };
+    const back = { kind: 'sent-back', stepId: 'instructor-look', reason: 'sleeves', stands: null };
     expect(await appendEntry(helper, attemptId, sentEntry(back))).toHaveProperty('done');
     expect(await appendEntry(people.students[2]!, attemptId, sentEntry(back))).toEqual(refused('forbidden'));
     return outcome;

@@ -22,7 +22,7 @@ export function JudgeTouches({
   const questions = QUESTIONS.filter(
     ({ only }) =>
       only === undefined ||
-      (only === 'compound' ? sheet.feed.slide === 'compound' : sheet.way.drive === 'half-nut'),
+      (only === 'compound' ? sheet.feed.slide === 'compound' : sheet.dial.marks.length > 0),
   );
   const [question, setQuestion] = useState(questions[0]?.text ?? '');
   return (

@@ -1,6 +1,7 @@
 import { cutCaseOf } from '@/core/cutting/cut/cut-feeds';
 import { sheetGroove, tipOfSize } from '../../sheet/sheet-geometry';
 import type { Sheet } from '../../sheet/sheet';
+import { HOLDING_DATA } from '@/core/machine/technique/holdings';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { roundTo } from '@/core/base/units/round';
 import { isKind, type Entry, type EntryOf } from '../entry/entry';
@@ -32,7 +33,7 @@ export function afterEntry(before: CutFold, live: readonly Entry[], index: numbe
     return { ...fold, segment: narrowedByGauge(sheet, fold.segment, standing(fold), answer) };
   }
   if (isKind('sent-back')(entry) && entry.content.stands === false)
-    return { ...fold, segment: afterTakenOut(fold.segment, sheet.way.holding === 'between-centres') };
+    return { ...fold, segment: afterTakenOut(fold.segment, HOLDING_DATA[sheet.way.holding].dog) };
   return isKind('pass')(entry) ? afterCut(sheet, fold, entry, index) : fold;
 }
 
