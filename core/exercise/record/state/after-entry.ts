@@ -33,9 +33,13 @@ export function afterEntry(before: CutFold, live: readonly Entry[], index: numbe
     return { ...fold, segment: narrowedByGauge(sheet, fold.segment, standing(fold), answer) };
   }
   if (isKind('sent-back')(entry) && entry.content.stands === false)
-    return { ...fold, segment: afterTakenOut(fold.segment, HOLDING_DATA[sheet.way.holding].dog) };
+    return { ...fold, segment: afterTakenOut(fold.segment, comesBackByMarks(sheet)) };
   return isKind('pass')(entry) ? afterCut(sheet, fold, entry, index) : fold;
 }
+
+/** A part driven by a dog comes out and goes back by its marks; one whose holding is not known here does not. */
+const comesBackByMarks = ({ way: { holding } }: Sheet): boolean =>
+  holding !== 'unknown' && HOLDING_DATA[holding].dog;
 
 /**
  * The compound was set, or found, at some mark. Swung between two cuts it takes the tool to another place: the depth is
