@@ -105,6 +105,11 @@ const TABLE: readonly Row[] = [
     statuses: [401, 200, 404, 404, 404, 200, 200],
   },
   {
+    route: 'GET /api/attempts/[id]/judging',
+    path: `/api/attempts/${A}/judging`,
+    statuses: [401, 403, 404, 404, 404, 200, 200],
+  },
+  {
     route: 'GET /api/attempts/[id]/sheet',
     path: `/api/attempts/${A}/sheet?as=svg`,
     statuses: [401, 200, 404, 404, 404, 200, 200],

@@ -44,6 +44,3 @@ function whyBound({ sheet, entries, live, conduct }: Facts, { id }: Cap): string
   const how = live.findLast(isKind('hand-in'))?.content.how;
   return how === 'scrapped' || how === 'given-up' ? ENDED[how] : failedProof(sheet, entries);
 }
-
-/** The kinds of caps that this release knows. */
-export const CAP_KINDS: readonly string[] = ['step', 'event', 'against', 'proof'];
