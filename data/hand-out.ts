@@ -2,7 +2,7 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import { nonsenseIn } from '@/core/base/documents/nonsense';
-import { schemeFor, tooManyLines } from '@/core/exercise/marking/scheme-of-plan';
+import { schemeFor, wrongInScheme } from '@/core/exercise/marking/scheme-of-plan';
 import { readPlan } from '@/core/exercise/plan/read/read-plan';
 import type { Plan } from '@/core/exercise/plan/plan';
 import type { PlanForm } from '@/core/exercise/plan/draft';
@@ -68,8 +68,8 @@ export function handOut(
       }),
     }));
     const scheme = schemeFor(inputs.marking, plan);
-    const tooMany = sheets.flatMap(({ document }) => tooManyLines(scheme, document) ?? [])[0];
-    if (tooMany !== undefined) return conflict(tooMany, 'marking.scheme');
+    const unfit = sheets.flatMap(({ document }) => wrongInScheme(scheme, document) ?? [])[0];
+    if (unfit !== undefined) return conflict(unfit, 'marking.scheme');
     if (latheOf.some(({ latheId }) => !latheIds.includes(latheId)))
       return conflict('A student’s lathe is not one of those allowed.', 'latheOf');
     return database().sequelize.transaction(async (transaction) => {

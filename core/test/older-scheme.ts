@@ -2,10 +2,6 @@ import type { Plan } from '@/core/exercise/plan/plan';
 import type { SectionPoints } from '@/core/exercise/plan/read/read-plan-form';
 import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import type { Sheet } from '@/core/exercise/sheet/sheet';
-import { linesOf2 } from '@/core/exercise/marking/rules-2';
-import { PASS_LINES } from '@/core/exercise/marking/rules-2/judge-passes';
-import { RESULT_LINES } from '@/core/exercise/marking/rules-2/judge-result';
-import { STEP_WEIGHTS } from '@/core/exercise/marking/rules-2/judge-set-up';
 import { PROOF_CAP } from '@/core/exercise/marking/rules-4/caps';
 import { OLDER_RULES, TOLD, type OlderScheme } from '@/core/exercise/marking/older/older-scheme';
 
@@ -93,3 +89,72 @@ function evidenceWeights(plan: WeighedParts | undefined): Record<string, number>
     }) ?? [];
   return Object.fromEntries(weighed);
 }
+
+/** Every line that these rules can judge of a sheet, each with the weight that is usual for it, by section. */
+const linesOf2 = (sheet: Sheet): Record<string, Readonly<Record<string, number>>> => ({
+  worksheet: worksheetLines(sheet),
+  'set-up': stepLines(sheet),
+  passes: PASS_LINES,
+  result: { ...RESULT_LINES, ...evidenceLines(sheet) },
+});
+
+/** One line for each evidence of a sheet that is not measured; a plan says its weight. */
+const evidenceLines = ({ proof }: Sheet): Record<string, number> =>
+  Object.fromEntries(
+    proof
+      .filter(({ kind }) => EVIDENCE_DATA[kind].recordedAs !== 'measurement')
+      .map(({ id }) => [`result:${id}`, 1]),
+  );
+
+/** The lines of a measured thread with their usual weights; common practice. */
+const RESULT_LINES: Readonly<Record<string, number>> = {
+  'result:none': 1,
+  'result:pitch-diameter': 20,
+  'result:target': 6,
+  'result:taper': 4,
+  'result:crest': 10,
+  'result:measuring': 4,
+};
+
+/** One line for each step of a sheet; a step that is not a usual one weighs 1. */
+const stepLines = ({ steps }: Sheet): Record<string, number> =>
+  Object.fromEntries(steps.map(({ id }) => [`step:${id}`, STEP_WEIGHTS[id] ?? 1]));
+
+/** Weights of the steps of the usual set-up; common practice: what ruins the part weighs most. */
+const STEP_WEIGHTS: Readonly<Record<string, number>> = {
+  safety: 2,
+  'safety-machine': 2,
+  'over-wires': 2,
+  blank: 2,
+  'run-out': 1,
+  holding: 1,
+  gearing: 2,
+  speed: 1,
+  compound: 3,
+  tip: 1,
+  'tool-square': 2,
+  travel: 1,
+  'touch-off': 2,
+  'dry-run': 1,
+  'instructor-look': 2,
+  'pitch-check': 2,
+  register: 1,
+  'clean-up': 1,
+};
+
+/** One line for each question, all alike. */
+const worksheetLines = ({ worksheet }: Sheet): Record<string, number> =>
+  Object.fromEntries(worksheet.map(({ id }) => [`worksheet:${id}`, 1]));
+
+/** The lines of this section with their usual weights; common practice. */
+const PASS_LINES: Readonly<Record<string, number>> = {
+  'passes:none': 1,
+  'passes:schedule': 10,
+  'passes:infeed': 7,
+  'passes:reversal': 5,
+  'passes:spring': 8,
+  'passes:stops': 6,
+  'passes:all-the-same': 4,
+  'passes:events': 3,
+  'passes:mark': 3,
+};

@@ -3,7 +3,9 @@ import type { Plan } from '../plan/plan';
 import type { SectionPoints } from '../plan/read/read-plan-form';
 import { USUAL_WEIGHT } from '../plan/read/read-proof';
 import type { Sheet } from '../sheet/sheet';
+import { wrongInFall } from './fall';
 import { linesOf } from './rules-5';
+import { wrongInScale } from './scale';
 import { SCHEME_STARTERS } from './scheme-starters';
 import { MOST_LINES, SECTIONS, type Scheme, type SchemeLine, type SectionId } from './scheme';
 
@@ -75,10 +77,18 @@ function withWeight(lines: SchemeLine[], { id, like, weight }: OwnWeight): Schem
   return model === undefined ? lines : [...lines, { ...model, id, weight }];
 }
 
-/** So many lines a piece by this sheet would have, where that is too many; null where it is not. */
-export function tooManyLines(scheme: Scheme, sheet: Sheet): string | null {
-  const count = linesOf(scheme, sheet).length;
-  return count <= MOST_LINES && scheme.lines.length <= MOST_LINES
+/** Why no piece can be marked by a scheme on a sheet: numbers out of order, or too many lines; null where all is well. */
+export function wrongInScheme(scheme: Scheme, sheet: Sheet): string | null {
+  const sum = scheme.sections.reduce((all, { points }) => all + points, 0);
+  if (sum !== 100) return `The sections make ${sum}; they must make 100.`;
+  const scale = wrongInScale(scheme.scale);
+  if (scale !== null) return `The scale “${scheme.scale.name}”: ${scale}`;
+  for (const { id, title, fall } of scheme.lines) {
+    const wrong = wrongInFall(fall);
+    if (wrong !== null) return `The line “${title ?? id}”: ${wrong}`;
+  }
+  const count = Math.max(linesOf(scheme, sheet).length, scheme.lines.length);
+  return count <= MOST_LINES
     ? null
-    : `The mark would have ${Math.max(count, scheme.lines.length)} lines; at most ${MOST_LINES}. Take steps or weights out.`;
+    : `The mark would have ${count} lines; at most ${MOST_LINES}. Take steps or weights out.`;
 }

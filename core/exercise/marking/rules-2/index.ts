@@ -4,11 +4,10 @@ import { shareOut, type MarkLine, type Judgement, type MarkCap } from '../mark-l
 import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { conductOf } from './facts/conduct-of';
 import { judgeLooks } from './judge-looks';
-import { PASS_LINES, judgePasses } from './judge-passes';
-import { evidenceLines } from './judge-proof';
-import { RESULT_LINES, judgeResult } from './judge-result';
-import { criticalBreach, judgeSetUp, stepLines } from './judge-set-up';
-import { judgeWorksheet, worksheetLines } from './judge-worksheet';
+import { judgePasses } from './judge-passes';
+import { judgeResult } from './judge-result';
+import { criticalBreach, judgeSetUp } from './judge-set-up';
+import { judgeWorksheet } from './judge-worksheet';
 
 /**
  * Rules 1 and 2, with the facts that they read: frozen. A piece is marked by the rules that its scheme names, whatever
@@ -54,11 +53,3 @@ export function judgeAll(
   );
   return { lines, cap, unlisted };
 }
-
-/** Every line that these rules can judge of a sheet, each with the weight that is usual for it, by section. */
-export const linesOf2 = (sheet: Sheet): Record<string, Readonly<Record<string, number>>> => ({
-  worksheet: worksheetLines(sheet),
-  'set-up': stepLines(sheet),
-  passes: PASS_LINES,
-  result: { ...RESULT_LINES, ...evidenceLines(sheet) },
-});

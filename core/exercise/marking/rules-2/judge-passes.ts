@@ -9,19 +9,6 @@ import type { Conduct } from './facts/conduct-of';
 import type { CutMade } from './facts/cuts-made';
 import { isInside } from './facts/measured';
 
-/** The lines of this section with their usual weights; common practice. */
-export const PASS_LINES: Readonly<Record<string, number>> = {
-  'passes:none': 1,
-  'passes:schedule': 10,
-  'passes:infeed': 7,
-  'passes:reversal': 5,
-  'passes:spring': 8,
-  'passes:stops': 6,
-  'passes:all-the-same': 4,
-  'passes:events': 3,
-  'passes:mark': 3,
-};
-
 /** Conduct of the passes: schedule, largest infeed, no reversal, spring passes. */
 export function judgePasses(
   sheet: Sheet,

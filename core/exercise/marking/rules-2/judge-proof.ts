@@ -26,14 +26,6 @@ export function judgeProof(sheet: Sheet, entries: readonly Entry[], scheme: Sche
   });
 }
 
-/** One line for each evidence of a sheet that is not measured; a plan says its weight. */
-export const evidenceLines = ({ proof }: Sheet): Record<string, number> =>
-  Object.fromEntries(
-    proof
-      .filter(({ kind }) => EVIDENCE_DATA[kind].recordedAs !== 'measurement')
-      .map(({ id }) => [`result:${id}`, 1]),
-  );
-
 const lineOf = ({ id, title }: SheetProof) => ({ id: `result:${id}`, title });
 
 /** What whoever is not the student found counts before the student's own. */

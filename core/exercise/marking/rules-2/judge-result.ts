@@ -10,16 +10,6 @@ import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { isOverCut, measuredOf, type Measured } from './facts/measured';
 import { standingEntries } from './facts/standing-entries';
 
-/** The lines of a measured thread with their usual weights; common practice. */
-export const RESULT_LINES: Readonly<Record<string, number>> = {
-  'result:none': 1,
-  'result:pitch-diameter': 20,
-  'result:target': 6,
-  'result:taper': 4,
-  'result:crest': 10,
-  'result:measuring': 4,
-};
-
 /** The result by the proof that the plan asks for. What the instructor found counts before the student's. */
 export function judgeResult(sheet: Sheet, entries: readonly Entry[], scheme: Scheme): Judgement[] {
   const measures = sheet.proof.some(({ kind }) => EVIDENCE_DATA[kind].recordedAs === 'measurement');

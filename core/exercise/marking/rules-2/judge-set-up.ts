@@ -7,32 +7,6 @@ import type { OlderScheme as Scheme } from '../older/older-scheme';
 import { standingEntries } from './facts/standing-entries';
 import { timeAt, verdictOf, type StepEntry } from './facts/steps-done';
 
-/** Weights of the steps of the usual set-up; common practice: what ruins the part weighs most. */
-export const STEP_WEIGHTS: Readonly<Record<string, number>> = {
-  safety: 2,
-  'safety-machine': 2,
-  'over-wires': 2,
-  blank: 2,
-  'run-out': 1,
-  holding: 1,
-  gearing: 2,
-  speed: 1,
-  compound: 3,
-  tip: 1,
-  'tool-square': 2,
-  travel: 1,
-  'touch-off': 2,
-  'dry-run': 1,
-  'instructor-look': 2,
-  'pitch-check': 2,
-  register: 1,
-  'clean-up': 1,
-};
-
-/** One line for each step of a sheet; a step that is not a usual one weighs 1. */
-export const stepLines = ({ steps }: Sheet): Record<string, number> =>
-  Object.fromEntries(steps.map(({ id }) => [`step:${id}`, STEP_WEIGHTS[id] ?? 1]));
-
 /** What was recorded for a step, parted by the first cut: what stood before it, and what came after. */
 interface StepRecord {
   step: SheetStep;

@@ -7,10 +7,6 @@ import { answersGiven } from './facts/answers-given';
 const EACH_WRONG_TRY = 0.25;
 const LEAST_FOUND = 0.25;
 
-/** One line for each question, all alike. */
-export const worksheetLines = ({ worksheet }: Sheet): Record<string, number> =>
-  Object.fromEntries(worksheet.map(({ id }) => [`worksheet:${id}`, 1]));
-
 /** One line for each question of the worksheet: found at once, found after some tries, told, or never answered. */
 export function judgeWorksheet(sheet: Sheet, entries: readonly Entry[]): Judgement[] {
   return answersGiven(sheet, entries).map(({ question, tries, found, told }) => {

@@ -11,7 +11,7 @@ import { readMark } from '../mark';
 import { proposeMark } from '../propose-mark';
 import { gradeOf, SCALES, wrongInScale, type Scale } from '../scale';
 import { readAnyScheme, readScheme, type Scheme } from '../scheme';
-import { schemeFor, tooManyLines } from '../scheme-of-plan';
+import { schemeFor, wrongInScheme } from '../scheme-of-plan';
 import { LINE_KINDS } from './lines';
 
 const NUT: Leaves = { 'proof.evidence.0.kind': 'nut', 'proof.evidence.0.nut': '2B' };
@@ -47,7 +47,7 @@ describe.each(SCHEME_STARTS.map((id) => [id]))('%s', (id) => {
     expect(scheme.sections.reduce((sum, { points }) => sum + points, 0)).toBe(100);
     expect(scheme.lines.map(({ fall }) => wrongInFall(fall)).filter((wrong) => wrong !== null)).toEqual([]);
     expect(wrongInScale(scheme.scale)).toBeNull();
-    expect(tooManyLines(scheme, sheetOf())).toBeNull();
+    expect(wrongInScheme(scheme, sheetOf())).toBeNull();
   });
 
   test.each([
@@ -261,6 +261,13 @@ test('numbers out of order are named', () => {
   const { letters } = SCALES as Record<string, Scale>;
   expect(wrongInScale({ ...letters!, grades: letters!.grades.toReversed() })).toContain('Borders');
   expect(wrongInScale({ ...letters!, grades: letters!.grades.slice(0, -1) })).toContain('lowest');
+  const usual = schemeAt('usual');
+  const [first] = usual.lines;
+  const wrong = (change: Partial<Scheme>) => wrongInScheme({ ...usual, ...change }, sheetOf());
+  expect(wrong({ sections: usual.sections.slice(1) })).toContain('they must make 100');
+  expect(wrong({ lines: [{ ...first!, fall: band(1, 0.5) }] })).toContain('The line');
+  expect(wrong({ scale: { ...letters!, grades: [] } })).toContain('The scale “Letters”');
+  expect(wrong({ lines: Array.from({ length: 61 }, () => first!) })).toContain('61 lines; at most 60');
 });
 
 test('every kind of line has its words, and its usual way is one of its own', () => {
