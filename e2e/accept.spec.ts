@@ -1,10 +1,8 @@
 import { goodSteps, HANDED_IN, measuredAt, plannedWork } from '../core/test/record';
 import type { EntryContent } from '../core/exercise/record/entry/kinds';
-import type { Sheet } from '../core/exercise/sheet/sheet';
-import { personId } from './database';
-import { entryBody, handedOut } from './fixtures';
+import { entryBody, pieceOf } from './fixtures';
 import { expectGoodView } from './good-view';
-import { INSTRUCTOR, requestAs, workAs } from './people';
+import { INSTRUCTOR, workAs } from './people';
 import { expect, test } from './test';
 
 test.use({ viewport: { width: 1024, height: 768 } });
@@ -15,14 +13,12 @@ test('a piece is judged at the lathe by touches, sent back, mended at the bench,
   playwright,
   baseURL,
 }) => {
-  const instructor = await playwright.request.newContext({ baseURL });
-  await requestAs(instructor, INSTRUCTOR);
-  const student = await personId('Daria Novak');
-  const { attemptId } = await handedOut(instructor, 'Accept piece', student);
-  const request = await playwright.request.newContext({ baseURL });
-  await requestAs(request, student);
-  const url = `/api/attempts/${attemptId}`;
-  const { sheet } = (await (await instructor.get(url)).json()) as { sheet: Sheet };
+  const { instructor, request, attemptId, url, sheet } = await pieceOf(
+    playwright,
+    baseURL,
+    'Accept piece',
+    'Daria Novak',
+  );
   const say = async (content: EntryContent) => {
     const by = content.kind === 'sign-off' ? instructor : request;
     const { status } = await by.post(`${url}/entries`, { data: entryBody(content) }).then((answer) => ({

@@ -1,7 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { ENTRY_KINDS, type KnownKind } from '../core/exercise/record/entry/kinds';
 import { EMPTY_PLAN_FORM, withLeaf, type PlanForm } from '../core/exercise/plan/draft';
-import { ask } from './database';
+import type { Sheet } from '../core/exercise/sheet/sheet';
+import type { PlaywrightWorkerArgs } from '@playwright/test';
+import { ask, personId } from './database';
+import { INSTRUCTOR, requestAs } from './people';
 import type { APIRequestContext } from './test';
 
 export const GOOD_FORM: PlanForm = withLeaf(EMPTY_PLAN_FORM, 'thread.designation', '3/4-16 UNF-2A');
@@ -52,4 +55,23 @@ export function entryBody(content: object, change: object = {}): { id: string } 
 function formatOf(content: object): number {
   const { kind } = content as { kind?: unknown };
   return typeof kind === 'string' && kind in ENTRY_KINDS ? ENTRY_KINDS[kind as KnownKind].format : 3;
+}
+
+/** For tests: a piece handed to a student, with whoever handed it out and the student, each signed in. */
+export async function pieceOf(
+  playwright: PlaywrightWorkerArgs['playwright'],
+  baseURL: string | undefined,
+  title: string,
+  student: string,
+) {
+  const as = async (who: number | string) => {
+    const context = await playwright.request.newContext({ ...(baseURL === undefined ? {} : { baseURL }) });
+    await requestAs(context, who);
+    return context;
+  };
+  const [instructor, id] = [await as(INSTRUCTOR), await personId(student)];
+  const { attemptId } = await handedOut(instructor, title, id);
+  const url = `/api/attempts/${attemptId}`;
+  const { sheet } = (await (await instructor.get(url)).json()) as { sheet: Sheet };
+  return { instructor, request: await as(id), attemptId, url, sheet };
 }

@@ -1,8 +1,6 @@
 import { HELPER } from '../demo/shop';
-import { personId } from './database';
 import { goodSteps } from '../core/test/record';
-import type { Sheet } from '../core/exercise/sheet/sheet';
-import { entryBody, handedOut } from './fixtures';
+import { entryBody, pieceOf } from './fixtures';
 import { INSTRUCTOR, requestAs, workAs } from './people';
 import { expect, test } from './test';
 
@@ -12,14 +10,12 @@ test('a student who reaches the hold point is seen, sent back, seen again and si
   playwright,
   baseURL,
 }) => {
-  const instructor = await playwright.request.newContext({ baseURL });
-  await requestAs(instructor, INSTRUCTOR);
-  const student = await personId('Juno Hartley');
-  const { attemptId } = await handedOut(instructor, 'Floor piece', student);
-  const request = await playwright.request.newContext({ baseURL });
-  await requestAs(request, student);
-  const url = `/api/attempts/${attemptId}`;
-  const { sheet } = (await (await request.get(url)).json()) as { sheet: Sheet };
+  const { request, attemptId, url, sheet } = await pieceOf(
+    playwright,
+    baseURL,
+    'Floor piece',
+    'Juno Hartley',
+  );
   const hold = sheet.steps.findIndex(({ kind }) => kind === 'sign-off');
   const steps = goodSteps(sheet).slice(0, hold);
   for (const content of steps.slice(0, -1))

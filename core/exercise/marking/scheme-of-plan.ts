@@ -40,10 +40,17 @@ export function schemeOfPlan(scheme: Scheme, points: SectionPoints, plan: Weighe
     ...scheme,
     sections,
     lines: ownWeights(plan).reduce(withWeight, [
-      ...scheme.lines.filter(({ section }) => pointsIn(points, section) > 0),
+      ...scheme.lines
+        .map((line) =>
+          isTalk(line) && pointsIn(points, 'talk') > 0 ? { ...line, section: 'talk' as const } : line,
+        )
+        .filter(({ section }) => pointsIn(points, section) > 0),
     ]),
   };
 }
+
+/** Questions and help stand with the result, until they have points of their own. */
+const isTalk = ({ id }: SchemeLine): boolean => id === 'ask' || id === 'help';
 
 /** The scheme that a plan names, as it uses it. */
 export const schemeFor = (points: SectionPoints, plan: WeighedParts): Scheme =>
@@ -87,7 +94,11 @@ export function wrongInScheme(scheme: Scheme, sheet: Sheet): string | null {
     const wrong = wrongInFall(fall);
     if (wrong !== null) return `The line “${title ?? id}”: ${wrong}`;
   }
-  const count = Math.max(linesOf(scheme, sheet).length, scheme.lines.length);
+  const asked = linesOf(scheme, sheet);
+  const idle = scheme.sections.find(({ id }) => asked.every(({ line }) => line.section !== id));
+  if (idle !== undefined)
+    return `“${idle.title}” has ${idle.points} points, and “${scheme.name}” judges nothing of this plan there: give it 0.`;
+  const count = Math.max(asked.length, scheme.lines.length);
   return count <= MOST_LINES
     ? null
     : `The mark would have ${count} lines; at most ${MOST_LINES}. Take steps or weights out.`;

@@ -157,7 +157,7 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
               {`The server has not taken: ${record.refused.map(({ why }) => why ?? '').join(' ')} Tell your instructor; it is kept beside the record.`}
             </Message>
           )}
-          {prediction.sentBack !== null && (
+          {prediction.sentBack !== null && attempt?.marked === false && (
             <SentBack sentBack={prediction.sentBack} canRecord={canRecord && leads} add={add} />
           )}
           {canRecord && place !== 'record' && (
@@ -170,7 +170,8 @@ function AtLathe({ record, sheet }: { record: BenchRecord; sheet: Sheet }) {
             </Message>
           ) : canRecord && !leads && place === 'now' ? (
             <NotLeading add={add} />
-          ) : prediction.sentBack?.seen === false && place === 'now' ? null : handedIn && place === 'now' ? (
+          ) : canRecord && prediction.sentBack?.seen === false && place === 'now' ? null : handedIn &&
+            place === 'now' ? (
             <div className="grid gap-3">
               <h2 className="text-5xl">Handed in</h2>
               <p className="text-xl">It waits for its mark. Touch “Bench” for the next piece.</p>

@@ -10,6 +10,9 @@ import { Tick } from '@/ui/kit/tick';
 import { useSay } from '@/ui/kit/shop-words';
 import { Touches } from './touches';
 
+/** Whoever tries from both ends does so at every piece: said once, it stands for the next one, in sight. */
+let bothEndsIsMyWay = false;
+
 /** A piece of the proof that is answered by a touch: gauge, nut, mate, yes or no. What is measured has its form below. */
 export function EvidenceTouches({
   evidence,
@@ -21,8 +24,8 @@ export function EvidenceTouches({
   onAnswer: (fields: Record<string, string>) => Promise<void>;
 }) {
   const say = useSay();
-  const [both, setBoth] = useState(evidence.bothEnds);
-  const [shoulder, setShoulder] = useState(evidence.toShoulder);
+  const [both, setBoth] = useState(bothEndsIsMyWay);
+  const [shoulder, setShoulder] = useState<'yes' | 'no' | ''>('');
   const { recordedAs } = EVIDENCE_DATA[evidence.kind];
   const mine = live.filter(
     (entry) =>
@@ -49,14 +52,35 @@ export function EvidenceTouches({
               purpose: 'final',
               answer,
               end: both ? 'both' : 'one',
-              toShoulder: evidence.toShoulder ? (shoulder ? 'yes' : 'no') : '',
+              toShoulder: shoulder,
             })
           }
         />
         <div className="flex flex-wrap gap-3">
-          <Tick size="bench" label="from both ends" on={both} onSet={setBoth} />
+          <Tick
+            size="bench"
+            label="from both ends"
+            on={both}
+            onSet={(on) => {
+              bothEndsIsMyWay = on;
+              setBoth(on);
+            }}
+          />
           {evidence.toShoulder && (
-            <Tick size="bench" label="reaches the shoulder" on={shoulder} onSet={setShoulder} />
+            <>
+              <Tick
+                size="bench"
+                label="reaches the shoulder"
+                on={shoulder === 'yes'}
+                onSet={(on) => setShoulder(on ? 'yes' : '')}
+              />
+              <Tick
+                size="bench"
+                label="stops short of it"
+                on={shoulder === 'no'}
+                onSet={(on) => setShoulder(on ? 'no' : '')}
+              />
+            </>
           )}
         </div>
       </div>

@@ -215,7 +215,7 @@ function AtTheDesk({
               <LateEntries sheet={sheet} late={late} add={record.add} />
             </div>
           )}
-          {prediction.sentBack !== null && (
+          {prediction.sentBack !== null && !marked && (
             <SentBack
               sentBack={prediction.sentBack}
               canRecord={canRecord && who.role === 'student'}

@@ -84,6 +84,20 @@ function finding(sheet: Sheet, evidence: SheetProof, live: readonly Entry[], { j
   return { ...base, share, reason: `${GAUGE_WORDS[answer]}. ${strength(evidence)}` };
 }
 
+/** The limits of a length in words. */
+export function wantedLength(
+  { least, most }: Pick<SheetProof, 'least' | 'most'>,
+  show: (length: number) => string,
+): string {
+  return least === null && most === null
+    ? 'no limits given'
+    : least === null
+      ? `at most ${show(most ?? 0)}`
+      : most === null
+        ? `at least ${show(least)}`
+        : `${show(least)} to ${show(most)}`;
+}
+
 function valueShare(
   { thread: { unit } }: Sheet,
   { least, most }: SheetProof,
@@ -92,13 +106,6 @@ function valueShare(
   const value = content.value ?? 0;
   const show = (length: number) => formatLength({ value: length, unit });
   const inside = value >= (least ?? -Infinity) - 1e-9 && value <= (most ?? Infinity) + 1e-9;
-  const wanted =
-    least === null && most === null
-      ? 'no limits given'
-      : least === null
-        ? `at most ${show(most ?? 0)}`
-        : most === null
-          ? `at least ${show(least)}`
-          : `${show(least)} to ${show(most)}`;
+  const wanted = wantedLength({ least, most }, show);
   return { share: inside ? 1 : 0, reason: `${show(value)} ${unit}; ${wanted}.` };
 }

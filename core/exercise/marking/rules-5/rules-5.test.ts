@@ -136,6 +136,11 @@ describe('a size in doubt is decided by the scheme', () => {
     expect(share('benefit', 0.0006)).toBeLessThan(1);
     expect(share('guard', -0.0002)).toBeLessThan(1);
     expect(share('guard', -0.0006)).toBe(1);
+    const reason = (over: number) => by('guard', over).lines.find(({ id }) => id === 'size')?.reason;
+    // Inside on the side where nothing brings metal back: not proved, and not called over-cut.
+    expect(reason(work.limits.min - work.limits.max + 0.0002)).toMatch(/^Inside, and not by enough/);
+    expect(reason(work.limits.min - work.limits.max - 0.0002)).toMatch(/^Over-cut/);
+    expect(reason(0.0002)).toMatch(/^Not finished/);
   });
   test('or it is measured again, and until then no mark is closed', () => {
     expect(by('again', 0.0002).blocked).toContain('second measurement');
@@ -252,6 +257,16 @@ test('falls and grades at their borders', () => {
   expect(gradeOf(SCALES['six-best'] as Scale, 50)).toBe('3.5');
 });
 
+test('points go where something is judged: questions with points of their own, a section without lines is named', () => {
+  const usual = schemeFor({ setUp: 30, passes: 30, result: 30, talk: 10 }, planFor());
+  expect(usual.lines.find(({ id }) => id === 'ask')?.section).toBe('talk');
+  expect(wrongInScheme(usual, sheetOf())).toBeNull();
+  const idle = schemeFor({ scheme: 'competences', setUp: 30, passes: 0, result: 70 }, planFor());
+  expect(wrongInScheme(idle, sheetOf())).toBe(
+    '“Set-up” has 30 points, and “Competences: yes or not yet” judges nothing of this plan there: give it 0.',
+  );
+});
+
 test('numbers out of order are named', () => {
   expect(wrongInFall(band(1, 0.5))).toContain('limit');
   expect(wrongInFall(steps([1, 1], [1, 0.5]))).toContain('beyond');
@@ -267,7 +282,8 @@ test('numbers out of order are named', () => {
   expect(wrong({ sections: usual.sections.slice(1) })).toContain('they must make 100');
   expect(wrong({ lines: [{ ...first!, fall: band(1, 0.5) }] })).toContain('The line');
   expect(wrong({ scale: { ...letters!, grades: [] } })).toContain('The scale “Letters”');
-  expect(wrong({ lines: Array.from({ length: 61 }, () => first!) })).toContain('61 lines; at most 60');
+  const more = Array.from({ length: 61 - usual.lines.length }, () => first!);
+  expect(wrong({ lines: [...usual.lines, ...more] })).toContain('61 lines; at most 60');
 });
 
 test('every kind of line has its words, and its usual way is one of its own', () => {

@@ -5,7 +5,7 @@ import { predict, type Prediction } from '../state/predict';
 import type { Advice } from './advice';
 import { dueStop, saidNo } from './at-a-stop';
 import { atTheEnd } from './at-the-end';
-import { beforeAnyCut, cameLate, setUp } from './before-cutting';
+import { beforeAnyCut, cameLate, setUp, zerosFirst } from './before-cutting';
 import { byGauge } from './by-gauge';
 import { byMeasurement } from './by-measurement';
 import { byTrial } from './by-trial';
@@ -46,7 +46,8 @@ export function adviseOn(
       : decision;
   return asAdvice(
     work,
-    settled,
+    // Whatever leads to a cut: where the piece was taken out its zeros come first.
+    settled.cut === undefined ? settled : (zerosFirst(work) ?? settled),
     open.map(({ id }) => id),
   );
 }

@@ -49,15 +49,20 @@ export function setUp({ prediction: { steps, blocks, cuts, stops, passes } }: Wo
 
 /** New zeros, and a pass at no infeed, come before everything that cuts. */
 export function beforeAnyCut(work: WorkAt): Decision | null {
+  return onlyToMend(work) ? null : zerosFirst(work);
+}
+
+/** What is asked before the tool may enter the groove again; null where it may. */
+export function zerosFirst(work: WorkAt): Decision | null {
   const { segment, cuts, reading } = work.prediction;
-  if (cuts.length === 0 || onlyToMend(work)) return null;
+  if (cuts.length === 0) return null;
   if (segment.wantsZero !== null) return { phase: 'zero', because: ['new-zero-asked'] };
   if (segment.wantsPassAtNoInfeed || nestedNearSize(work))
     return cutTo(work, reading.value, ['pass-at-no-infeed-asked']);
   return null;
 }
 
-/** Sent back with every proof right: what is to be done cuts no thread, so it asks for no zero. */
+/** Sent back with every proof right: what is to be done cuts no thread, as far as is known, and asks for no zero by itself. */
 function onlyToMend({ sheet, live, prediction }: WorkAt): boolean {
   if (prediction.sentBack === null) return false;
   const { open, notRight } = proofState(sheet, live);

@@ -90,6 +90,22 @@ test('out of the machine, nothing is cut before new zeros; where nothing is to b
   expect(told(record(...whole, back('File the burrs off', false), burrs)).advice.phase).toBe('proven');
 });
 
+test('whatever is right already, no cut comes before the zeros of a piece that was out', () => {
+  const short = [
+    ...work.setUp(),
+    ...work.begun(8),
+    work.measured(work.limits.max - 0.0001, 'final'),
+    ...work.cleanUp,
+    HANDED_IN,
+  ];
+  const seen: EntryContent = { kind: 'looked-over', entryId: `e${short.length + 1}` };
+  expect(told(record(...short, back('Nearer to the target', true), seen)).advice.phase).toBe('cut');
+  expect(told(record(...short, back('Nearer to the target', false), seen)).advice).toMatchObject({
+    phase: 'zero',
+    cut: null,
+  });
+});
+
 test('between centres it comes back by its marks, with a pass at no infeed first', () => {
   const between = sheetOf({ 'holding.kind': 'between-centres' });
   const at = new Work(between);

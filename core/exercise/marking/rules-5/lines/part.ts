@@ -7,6 +7,7 @@ import { GAUGE_WORDS } from '../../../record/entry/kinds/finding';
 import { plannedCrest } from '../../../sheet/planned-crest';
 import type { SheetProof } from '../../../sheet/sheet';
 import { wantedAnswers } from '../../rules-2/facts/stops-kept';
+import { wantedLength } from '../../rules-2/judge-proof';
 import { crestFound } from '../../rules-4/judge-result';
 import { ALL, cases, shareOf, type Fall } from '../../fall';
 import { taken, type Facts } from '../facts';
@@ -113,14 +114,7 @@ function finding(facts: Facts, evidence: SheetProof, fall: Fall): Judged {
   const { least, most } = evidence;
   const show = (length: number) => formatLength({ value: length, unit });
   const inside = (value ?? 0) >= (least ?? -Infinity) - 1e-9 && (value ?? 0) <= (most ?? Infinity) + 1e-9;
-  const wanted =
-    least === null && most === null
-      ? 'no limits given'
-      : least === null
-        ? `at most ${show(most ?? 0)}`
-        : most === null
-          ? `at least ${show(least)}`
-          : `${show(least)} to ${show(most)}`;
+  const wanted = wantedLength(evidence, show);
   const says = `${show(value ?? 0)} ${unit}; ${wanted}.`;
   return inside ? found('right', says) : found('past', says, capital(`${wanted} ${unit}.`));
 }

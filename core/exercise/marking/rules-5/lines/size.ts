@@ -2,7 +2,7 @@ import { EVIDENCE_DATA } from '@/core/measuring/proof/evidence';
 import { formatLength } from '@/core/base/units/format-length';
 import type { EntryOf } from '../../../record/entry/entry';
 import type { Sheet } from '../../../sheet/sheet';
-import { isOverCut, measuredOf, type Measured } from '../../rules-2/facts/measured';
+import { measuredOf, type Measured } from '../../rules-2/facts/measured';
 import { placesOf } from '../../rules-2/judge-result';
 import { band, cases, shareAt, shareOf, steps } from '../../fall';
 import { finalMeasurements, taken, type Facts } from '../facts';
@@ -90,15 +90,17 @@ export const sizeLine: LineKind = {
         ? { again: `The size lies within ${by} of a limit: the scheme wants a second measurement.` }
         : {}),
     };
+    // A guard band proves less; past the limit is past the limit itself, or what is not held against the part.
+    const past = doubt === 'benefit' ? limits : { min, max };
     const over = sizes.some((size) =>
-      sheet.thread.side === 'external' ? size < limits.min - 1e-9 : size > limits.max + 1e-9,
+      sheet.thread.side === 'external' ? size < past.min - 1e-9 : size > past.max + 1e-9,
     );
     if (fall.by === 'band') {
       const away = (size: number) => {
         const target = sheet.targetPitchDiameter;
         return size >= target
-          ? (size - target) / (limits.max - target)
-          : (target - size) / (target - limits.min);
+          ? (size - target) / Math.max(limits.max - target, LEAST_WAY)
+          : (target - size) / Math.max(target - limits.min, LEAST_WAY);
       };
       const worst = Math.max(...sizes.map(away));
       const share = shareAt(fall, worst);
@@ -106,26 +108,37 @@ export const sizeLine: LineKind = {
       return {
         ...base,
         share,
-        reason: `${says} ${percent(worst)} of the way to the limit at the worst place.${words}`,
+        reason: `${says} ${worst > 1 ? 'Beyond the limit' : `${percent(worst)} of the way to the limit`} at the worst place.${words}`,
         ...(share < 1 ? { needed: `Within ${percent(full)} of the way from the target to the limit.` } : {}),
       };
     }
-    if (over || (!all && isOverCut(sheet, measured) && doubt === 'as-read'))
+    if (over)
       return {
         ...base,
         share: shareOf(fall, 'over-cut'),
         reason: `Over-cut: ${says}${words}`,
-        needed: `${sheet.thread.side === 'external' ? `Not under ${show(limits.min)}` : `Not over ${show(limits.max)}`} at any place.`,
+        needed: `${sheet.thread.side === 'external' ? `Not under ${show(past.min)}` : `Not over ${show(past.max)}`} at any place.`,
       };
     if (all) return { ...base, share: shareOf(fall, 'inside'), reason: `${says}${words}` };
+    const part = Math.min(1, shareOf(fall, 'unfinished') + inside * shareOf(fall, 'place'));
+    if (sizes.every((size) => size >= min - 1e-9 && size <= max + 1e-9))
+      return {
+        ...base,
+        share: part,
+        reason: `Inside, and not by enough to be sure: ${says}${words}`,
+        needed: `${show(limits.min)} to ${show(limits.max)} at every place.`,
+      };
     return {
       ...base,
-      share: Math.min(1, shareOf(fall, 'unfinished') + inside * shareOf(fall, 'place')),
+      share: part,
       reason: `Not finished: ${says} It could still be cut.${words}`,
       needed: leftToCut(sheet, measured),
     };
   },
 };
+
+/** No way is so short that a size has no share of it: a target may stand at its limit. */
+const LEAST_WAY = 1e-6;
 
 const percent = (of: number) => `${Math.round(of * 100)} %`;
 
