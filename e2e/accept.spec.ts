@@ -78,7 +78,7 @@ test('a piece is judged at the lathe by touches, sent back, mended at the bench,
   await touch('Crests and burrs', 'No burr');
   await touch('Question answered', 'Right after a hint');
   await touch('Help needed', 'A hint');
-  const take = accept.getByRole('button', { name: /^Accept: 9\d(\.5)?$/ });
+  const take = accept.getByRole('button', { name: /^Confirm 9\d(\.5)?$/ });
   await take.click();
   await expect(page.getByText(/Daria Novak: marked 9/).first()).toBeVisible();
   await expect(piece).toHaveCount(0);

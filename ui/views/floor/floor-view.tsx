@@ -82,7 +82,7 @@ export function FloorView({ first, who }: { first: Floor; who: { name: string; r
           <strong className="figures text-2xl">{floor.next.length}</strong> not begun
         </span>
       </section>
-      <main className="grid min-h-0 grid-cols-[minmax(0,9fr)_minmax(0,11fr)]">
+      <main className="grid min-h-0 grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="grid content-start gap-4 overflow-y-auto p-4">
           <WaitingList waiting={waiting} now={now} chosen={chosen} onChoose={setChosen} />
           <HandedIn handedIn={handedIn} now={now} chosen={chosen} onChoose={setChosen} />

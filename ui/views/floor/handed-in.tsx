@@ -27,7 +27,7 @@ export function HandedIn({
             >
               <span className="min-w-0">
                 <strong className="block truncate text-lg">{student}</strong>
-                <span className="block truncate text-sm">
+                <span className="block text-sm">
                   {exercise} · {lathe}
                 </span>
               </span>

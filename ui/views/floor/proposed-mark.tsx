@@ -19,16 +19,12 @@ export function ProposedMark({
     .toSorted((a, b) => b.max - b.proposed - (a.max - a.proposed));
   const said = scale === null || scale.kind === 'points' ? `${total}` : `${gradeOf(scale, total)} (${total})`;
   return (
-    <div className="sticky bottom-0 z-10 grid gap-2 border-t-2 border-l-8 border-dye bg-paper px-4 py-2">
-      <p className="flex items-baseline justify-between">
-        <strong className="text-lg">Proposed</strong>
-        <span className="figures text-3xl">{said}</span>
-      </p>
+    <>
       {cap !== null && <p className="text-brass">{cap.reason}</p>}
-      <ul className="grid gap-1 text-sm">
-        {lost.slice(0, 3).map(({ id, title, proposed, max, reason }) => (
-          <li key={id} className="grid grid-cols-[4rem_minmax(0,1fr)] gap-2">
-            <span className="figures">
+      <ul aria-label="Lines that lost most" className="grid gap-1 text-sm">
+        {lost.slice(0, 4).map(({ id, title, proposed, max, reason }) => (
+          <li key={id} className="grid grid-cols-[5.5rem_minmax(0,1fr)] gap-2">
+            <span className="figures whitespace-nowrap">
               {proposed} of {max}
             </span>
             <span>
@@ -37,16 +33,28 @@ export function ProposedMark({
           </li>
         ))}
       </ul>
-      {lost.length > 3 && (
-        <p className="text-sm text-ink-soft">{lost.length - 3} more lines lost something: see “mark”.</p>
+      {lost.length > 4 && (
+        <p className="text-sm text-ink-soft">{lost.length - 4} more lines lost something: see “mark”.</p>
       )}
-      {blocked === null ? (
-        <Button tone="main" size="bench" className="min-h-16 text-xl" disabled={busy} onClick={onConfirm}>
-          Accept: {said}
-        </Button>
-      ) : (
-        <Message tone="warning">{blocked}</Message>
-      )}
-    </div>
+      <div className="sticky bottom-0 z-10 flex items-center justify-between gap-4 border-t-2 border-l-8 border-dye bg-paper px-4 py-2">
+        <p>
+          <span className="block text-sm">Proposed</span>
+          <strong className="figures text-3xl">{said}</strong>
+        </p>
+        {blocked === null ? (
+          <Button
+            tone="main"
+            size="bench"
+            className="min-h-14 flex-1 text-xl"
+            disabled={busy}
+            onClick={onConfirm}
+          >
+            Confirm {said}
+          </Button>
+        ) : (
+          <Message tone="warning">{blocked}</Message>
+        )}
+      </div>
+    </>
   );
 }

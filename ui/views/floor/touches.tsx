@@ -29,7 +29,7 @@ export function Touches({
             size="bench"
             tone={chosen === id ? 'main' : 'plain'}
             aria-pressed={chosen === id}
-            className="px-0 text-base leading-tight"
+            className="!px-1 !text-base leading-tight"
             onClick={() => onChoose(id)}
           >
             {text.charAt(0).toUpperCase() + text.slice(1)}

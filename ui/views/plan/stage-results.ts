@@ -114,18 +114,16 @@ function resultOf(
       return inputs.worksheet.length === 1 ? '1 question' : `${inputs.worksheet.length} questions`;
     case 'steps':
       return thread === null ? null : form.steps.length === 0 ? 'as proposed' : 'arranged';
-    case 'marks':
+    case 'marks': {
+      const { scheme } = inputs.marking ?? {};
+      if (scheme !== undefined && scheme !== 'usual') return SCHEME_BEGINNINGS[scheme].name;
       return [
-        ...(form.marking.scheme === '' || inputs.marking?.scheme === undefined
-          ? []
-          : [`${SCHEME_BEGINNINGS[inputs.marking.scheme].name}:`]),
-        [
-          ...(inputs.worksheet.length === 0 ? [] : [form.marking.worksheet]),
-          form.marking.setUp,
-          form.marking.passes,
-          form.marking.result,
-          ...(Number(form.marking.talk) > 0 ? [form.marking.talk] : []),
-        ].join(' + '),
-      ].join(' ');
+        ...(inputs.worksheet.length === 0 ? [] : [form.marking.worksheet]),
+        form.marking.setUp,
+        form.marking.passes,
+        form.marking.result,
+        ...(Number(form.marking.talk) > 0 ? [form.marking.talk] : []),
+      ].join(' + ');
+    }
   }
 }
